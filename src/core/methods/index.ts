@@ -1,0 +1,4 @@
+export * from './data';
+export * from './explain';
+export * from './order';
+export * from './types';

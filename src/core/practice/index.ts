@@ -1,0 +1,2 @@
+export * from './next';
+export * from './round';

@@ -1,0 +1,3 @@
+export * from './defaults';
+export * from './sayings';
+export * from './types';
