@@ -40,7 +40,7 @@ export function frequency(pitch: Pitch): number {
 }
 
 const ALTER_TEXT: Record<Alter, string> = { [-2]: 'bb', [-1]: 'b', 0: '', 1: '#', 2: '##' };
-const ALTER_SIGN: Record<Alter, string> = { [-2]: '𝄫', [-1]: '♭', 0: '', 1: '♯', 2: '𝄪' };
+const ALTER_SIGN: Record<Alter, string> = { [-2]: '♭♭', [-1]: '♭', 0: '', 1: '♯', 2: '♯♯' };
 
 /** ASCII name such as `F#4`, for files and addresses; {@link parsePitch} reads it back. */
 export function pitchText(pitch: Pitch): string {

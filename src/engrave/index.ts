@@ -1,0 +1,14 @@
+export * from './card-page';
+export * from './colors';
+export * from './diagrams';
+export * from './fonts';
+export * from './grand';
+export * from './key-page';
+export * from './names';
+export * from './page';
+export * from './picture';
+export * from './sheet-layout';
+export * from './sheet-page';
+export * from './staff';
+export { Surface, type TextStyle } from './surface';
+export { SvgSurface } from './svg-surface';

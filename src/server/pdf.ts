@@ -1,0 +1,59 @@
+import { readFileSync } from 'node:fs';
+import { createRequire } from 'node:module';
+import PDFDocument from 'pdfkit';
+import { type Page, PT } from '../engrave';
+import { PdfSurface } from '../engrave/pdf-surface';
+
+const require = createRequire(import.meta.url);
+const TEXT = '@fontsource/atkinson-hyperlegible-next/files/atkinson-hyperlegible-next-';
+/** PDFKit shows no note with the music font as WOFF2, so it gets the OpenType file. */
+const FILES: Record<string, string> = {
+  music: '@vexflow-fonts/bravura/bravura.otf',
+  'latin-regular': `${TEXT}latin-400-normal.woff`,
+  'latin-bold': `${TEXT}latin-700-normal.woff`,
+  'latin-ext-regular': `${TEXT}latin-ext-400-normal.woff`,
+  'latin-ext-bold': `${TEXT}latin-ext-700-normal.woff`,
+  'signs-regular': '@fontsource/dejavu-sans/files/dejavu-sans-latin-400-normal.woff',
+  'signs-bold': '@fontsource/dejavu-sans/files/dejavu-sans-latin-400-normal.woff',
+};
+
+let fonts: Map<string, Buffer> | undefined;
+
+/** Font files by the names that the PDF surface uses, read once. */
+export function pdfFonts(): ReadonlyMap<string, Buffer> {
+  fonts ??= new Map(
+    Object.entries(FILES).map(([k, path]) => [k, readFileSync(require.resolve(path))]),
+  );
+  return fonts;
+}
+
+/**
+ * Pages as one PDF with vectors and embedded fonts. `title` stands in the document's
+ * properties. The date is left out, so that the same pages give the same bytes.
+ */
+export async function pagesToPdf(pages: readonly Page[], title: string): Promise<Buffer> {
+  const doc = new PDFDocument({
+    autoFirstPage: false,
+    margin: 0,
+    info: {
+      Title: title,
+      Producer: 'Lucid Staff',
+      Creator: 'Lucid Staff',
+      CreationDate: new Date(0),
+    },
+  });
+  for (const [name, data] of pdfFonts()) doc.registerFont(name, data);
+  const chunks: Buffer[] = [];
+  const done = new Promise<Buffer>((resolve, reject) => {
+    doc.on('data', (chunk: Buffer) => chunks.push(chunk));
+    doc.on('end', () => resolve(Buffer.concat(chunks)));
+    doc.on('error', reject);
+  });
+  for (const page of pages) {
+    doc.addPage({ size: [page.width / PT, page.height / PT], margin: 0 });
+    const surface = new PdfSurface(doc);
+    surface.at(0, 0, 1 / PT, () => page.draw(surface));
+  }
+  doc.end();
+  return done;
+}
