@@ -1,4 +1,5 @@
 export * from './card-page';
+export * from './cards';
 export * from './colors';
 export * from './diagrams';
 export * from './fonts';

@@ -32,7 +32,9 @@ export interface NotePicture {
 /** Steps drawn above and below the staff at least, so that the staff stands still from note to note. */
 const REACH = { up: 14, down: -6 } as const;
 /** Width in units of the staff for one note. */
-const WIDTH = 190;
+const WIDTH = 170;
+/** Room to the right of the staff for the labels of marks. */
+const LABELS = 90;
 const MARK_COLORS: Record<Mark['role'], string> = {
   clef: BRASS,
   count: FELT,
@@ -56,14 +58,14 @@ export function noteSvg({
   const up = Math.max(REACH.up, position.step + 2);
   const down = Math.min(REACH.down, position.step - 2);
   const top = -stepY(up);
-  const wide = WIDTH + (marks.length > 0 ? 60 : 0);
+  const room = marks.some((m) => m.role !== 'clef') ? LABELS : 0;
   const lead = leadWidth(position.clef, key);
   const notes: DrawnNote[] = [{ step: position.step, x: lead + 45, color: color ?? INK }];
   surface.at(4, top, 1, () => {
-    drawStaff(surface, { clef: position.clef, key, width: wide, notes, tint: tintOf(marks) });
-    drawMarks(surface, marks, lead + 78);
+    drawStaff(surface, { clef: position.clef, key, width: WIDTH, notes, tint: tintOf(marks) });
+    drawMarks(surface, marks, WIDTH + 10);
   });
-  return surface.toSvg(wide + 8, stepY(down) - stepY(up), {
+  return surface.toSvg(WIDTH + room + 8, stepY(down) - stepY(up), {
     title: describePosition(position, terms),
   });
 }
@@ -73,18 +75,17 @@ function tintOf(marks: readonly Mark[]): Record<number, string> {
   return Object.fromEntries(marks.filter((m) => m.role === 'clef').map((m) => [m.step, '#e2c27a']));
 }
 
-/** Marks stand to the right of the note, each on its own step, so that they climb with it. */
+/** Marks stand to the right of the staff, each on its own step, so that they climb with it. */
 function drawMarks(surface: SvgSurface, marks: readonly Mark[], x: number): void {
-  const counted = marks.filter((m) => m.role !== 'clef');
-  for (const mark of counted) {
+  const shown = marks.filter((m) => m.role !== 'clef');
+  const labelled = new Set(shown.filter((m) => m.role !== 'answer').map((m) => m.step));
+  for (const mark of shown) {
+    // The word or letter already standing at the answer's step says as much.
+    if (mark.role === 'answer' && labelled.has(mark.step)) continue;
     const y = stepY(mark.step);
     const color = MARK_COLORS[mark.role];
-    if (mark.role === 'answer') {
-      surface.line(x - 14, y, x - 4, y, 1.6, color);
-    } else surface.ellipse(x - 4, y, 3.4, 3.4, { fill: color });
-    if (mark.label) {
-      const size = mark.role === 'path' || mark.role === 'known' ? 9 : SPACE;
-      surface.text(mark.label, x + 4, y + 3.4, { size, weight: 'bold', color });
-    }
+    surface.ellipse(x - 4, y, 3.2, 3.2, { fill: color });
+    if (mark.label)
+      surface.text(mark.label, x + 4, y + 3.4, { size: SPACE, weight: 'bold', color });
   }
 }

@@ -57,3 +57,13 @@ export async function pagesToPdf(pages: readonly Page[], title: string): Promise
   doc.end();
   return done;
 }
+
+/** A PDF as an answer that opens in the browser. `name` is the file's name without ending. */
+export function pdfResponse(pdf: Buffer, name: string): Response {
+  return new Response(new Uint8Array(pdf), {
+    headers: {
+      'content-type': 'application/pdf',
+      'content-disposition': `inline; filename="${name}.pdf"`,
+    },
+  });
+}

@@ -1,0 +1,128 @@
+import type {
+  Answer,
+  Diagnosis,
+  NoteSecurity,
+  NoteState,
+  Security,
+  SecurityRules,
+} from '../core/evidence';
+import type { InstrumentId } from '../core/instruments';
+import type { MethodId } from '../core/methods';
+import type { ClefId, KeySignature, Naming, StaffPosition, Terms } from '../core/notation';
+import type { SayingSet } from '../core/sayings';
+import type { SheetItem } from '../core/sheets';
+import type { PictureId } from './pictures';
+
+/** What the server hands to the screens: plain data, checked on the server, shared by both sides. */
+
+/** A group's settings as its views need them. */
+export interface GroupView {
+  readonly id: string;
+  readonly name: string;
+  readonly code: string;
+  readonly method: MethodId;
+  readonly key: KeySignature;
+  readonly terms: Terms;
+  readonly naming: Naming;
+  readonly sayings: SayingSet;
+  readonly rules: SecurityRules;
+}
+
+/** A student as their teacher sees them, with the key that lets them in. */
+export interface StudentView {
+  readonly id: string;
+  readonly name: string;
+  readonly instrument: InstrumentId;
+  /** null: the group's. */
+  readonly method: MethodId | null;
+  /** Until when the name is locked, ms since 1970; 0 or past when it is not. */
+  readonly lockedUntil: number;
+  readonly pictures: readonly PictureId[];
+}
+
+/** How one student stands with one note. */
+export interface StudentNote {
+  readonly id: string;
+  readonly security: Security;
+  readonly accuracy: number | null;
+  readonly medianMs: number | null;
+}
+
+/** A group on its ladder. */
+export interface LadderView {
+  readonly students: readonly { id: string; name: string; instrument: InstrumentId }[];
+  /** Position id → each student who reads its clef. */
+  readonly notes: Readonly<Record<string, readonly StudentNote[]>>;
+  readonly introduced: readonly string[];
+  /** What the method introduces next. */
+  readonly next: readonly string[];
+  readonly clefs: readonly ClefId[];
+}
+
+/** Everything a device needs to run rounds without asking the server again. */
+export interface PracticeKit {
+  readonly student: { readonly id: string; readonly name: string };
+  readonly group: string;
+  readonly method: MethodId;
+  readonly instrument: InstrumentId;
+  readonly sayings: SayingSet;
+  readonly key: KeySignature;
+  readonly naming: Naming;
+  readonly terms: Terms;
+  readonly rules: SecurityRules;
+  /** In the order of teaching. */
+  readonly notes: readonly { readonly position: StaffPosition; readonly state: NoteState | null }[];
+}
+
+/** Everything a teacher's device needs to mark one sheet without asking again. */
+export interface MarkingKit {
+  readonly code: string;
+  readonly title: string;
+  readonly group: { readonly id: string; readonly name: string };
+  readonly at: number;
+  readonly copies: readonly {
+    number: number;
+    studentId: string | null;
+    items: readonly SheetItem[];
+  }[];
+  readonly students: readonly {
+    id: string;
+    name: string;
+    /** Newest answers, so that likely reasons show while typing. */
+    recent: readonly Answer[];
+    marked: { copy: number; given: readonly (string | null)[]; right: number } | null;
+  }[];
+}
+
+export interface Week {
+  /** Start of the week, ms since 1970. */
+  readonly from: number;
+  readonly answers: number;
+  /** 0–1; null in a week without answers. */
+  readonly accuracy: number | null;
+  /** Median of timed right answers in ms. */
+  readonly medianMs: number | null;
+}
+
+export type BehindAnswer = Pick<
+  Answer,
+  'id' | 'clef' | 'step' | 'key' | 'given' | 'at' | 'source' | 'ms'
+>;
+
+interface WeighedCause {
+  readonly id: Diagnosis['causes'][number]['id'];
+  readonly position?: string | undefined;
+  readonly probability: number;
+}
+
+/** One student's knowledge, weeks and misreadings. */
+export interface ProgressView {
+  readonly notes: Readonly<Record<string, NoteSecurity>>;
+  readonly weeks: readonly Week[];
+  readonly diagnosis: Pick<Diagnosis, 'verdict' | 'ask' | 'answers' | 'wrong'>;
+  readonly causes: readonly (WeighedCause & { readonly behind: readonly BehindAnswer[] })[];
+  /** All causes weighed, for who wants to look closer. */
+  readonly weighed: readonly WeighedCause[];
+  readonly total: number;
+  readonly lastAt: number | null;
+}

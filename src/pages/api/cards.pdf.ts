@@ -1,0 +1,30 @@
+import { cardsQuery } from '@/contract/sheets';
+import { cardPages, cardsFor } from '@/engrave';
+import { endpoint } from '@/server/endpoint';
+import { badInput } from '@/server/errors';
+import { pagesToPdf, pdfResponse } from '@/server/pdf';
+import { getGroup } from '@/server/stores/groups';
+import { getStudent, listStudents } from '@/server/stores/students';
+
+/** Cards of one student, or of every student of a group, each set on pages of its own. */
+export const GET = endpoint({
+  who: 'teacher',
+  input: cardsQuery,
+  async handle({ actor, input }) {
+    const group = getGroup(actor.id, input.group);
+    const students = input.student
+      ? [getStudent(actor.id, input.student)]
+      : listStudents(actor.id, group.id);
+    const pages = students.flatMap((s) => {
+      const owner = `${s.name} · ${group.name}`;
+      const cards = cardsFor(input.notes, { ...group, instrument: s.instrument, owner });
+      return cardPages(cards, input.paper);
+    });
+    if (pages.length === 0) {
+      throw badInput(
+        'No card fits: the chosen notes are in a clef that nobody here reads. Choose others on the staff.',
+      );
+    }
+    return pdfResponse(await pagesToPdf(pages, `Cards, ${group.name}`), 'cards');
+  },
+});

@@ -1,0 +1,25 @@
+import { answersOf } from '../stores/answers';
+import { getGroup, listIntroduced } from '../stores/groups';
+import { listSheets } from '../stores/sheets';
+import { listStudents } from '../stores/students';
+
+/** All data of one of the teacher's groups, without keys of students. */
+export function exportGroup(teacherId: string, groupId: string, now: number) {
+  const { teacherId: _, ...group } = getGroup(teacherId, groupId);
+  const students = listStudents(teacherId, groupId);
+  const answers = answersOf({ students: students.map((s) => s.id) });
+  return {
+    exportedAt: new Date(now).toISOString(),
+    group,
+    introduced: Object.fromEntries(listIntroduced(teacherId, groupId)),
+    students: students.map(({ id, name, instrument, method, createdAt }) => ({
+      id,
+      name,
+      instrument,
+      method,
+      createdAt,
+      answers: answers.get(id),
+    })),
+    sheets: listSheets(teacherId, [groupId], 10_000),
+  };
+}

@@ -1,0 +1,57 @@
+import type { PracticeKit } from '../../contract/views';
+import { type Answer, isRight } from '../../core/evidence';
+import { INSTRUMENTS } from '../../core/instruments';
+import { noteOrder } from '../../core/methods';
+import { CLEF_IDS, parsePositionId, positionId, type StaffPosition } from '../../core/notation';
+import { storeAnswers } from '../stores/answers';
+import { introducedOf } from '../stores/groups';
+import type { StudentActor } from '../student-session';
+import { knowledgeOf } from './knowledge';
+
+/** The kit of the student who asks. */
+export function practiceKit({ student, group }: StudentActor): PracticeKit {
+  const method = student.method ?? group.method;
+  const { clefs } = INSTRUMENTS[student.instrument];
+  const shown = [...introducedOf(group.id).keys()].map((id) => parsePositionId(id)!);
+  const readable = shown.filter((p) => clefs.includes(p.clef));
+  const order = noteOrder(method, CLEF_IDS, student.instrument).map(positionId);
+  const rank = (p: StaffPosition) => {
+    const at = order.indexOf(positionId(p));
+    return at < 0 ? order.length : at;
+  };
+  const { states } = knowledgeOf([{ id: student.id, rules: group.rules }]).get(student.id)!;
+  return {
+    student: { id: student.id, name: student.name },
+    group: group.name,
+    method,
+    instrument: student.instrument,
+    sayings: group.sayings,
+    key: group.key,
+    naming: group.naming,
+    terms: group.terms,
+    rules: group.rules,
+    notes: readable
+      .sort((a, b) => rank(a) - rank(b))
+      .map((position) => ({ position, state: states.get(positionId(position)) ?? null })),
+  };
+}
+
+/** Clocks of devices run ahead; answers from further in the future than this are set to now. */
+const AHEAD_MS = 5 * 60_000;
+
+/** Stores a device's answers for the student who sent them; right or wrong is judged here. */
+export function receiveAnswers(
+  actor: StudentActor,
+  sent: readonly (Omit<Answer, 'task' | 'correct' | 'clef' | 'step'> & {
+    position: StaffPosition;
+  })[],
+  now: number,
+): string[] {
+  const answers = sent.map(({ position, ...rest }): Answer => {
+    const item = { ...position, key: rest.key, accidental: rest.accidental };
+    const at = rest.at > now + AHEAD_MS ? now : rest.at;
+    return { ...rest, ...position, at, task: 'name', correct: isRight(item, rest.given) };
+  });
+  storeAnswers(actor.student.id, answers);
+  return answers.map((a) => a.id);
+}

@@ -1,0 +1,129 @@
+import { type CauseId, causeName, isKnown, likelyCauses, securityOf } from '../../core/evidence';
+import { nextNotes, noteOrder } from '../../core/methods';
+import { positionId } from '../../core/notation';
+import { type GroupRow, introducedOf, listGroups } from '../stores/groups';
+import { listSheets, type SheetSummary } from '../stores/sheets';
+import { listAllStudents, type StudentRow } from '../stores/students';
+import { type Knowledge, knowledgeOf } from './knowledge';
+import { clefsOf } from './ladder';
+
+/** Days without an answer after which a student is named as absent from practice. */
+const IDLE_DAYS = 10;
+const DAY = 86_400_000;
+
+export interface Attention {
+  readonly studentId: string;
+  readonly name: string;
+  readonly kind: 'cause' | 'idle' | 'fading' | 'locked';
+  readonly cause?: CauseId;
+  readonly text: string;
+}
+
+export interface GroupToday {
+  readonly group: Pick<GroupRow, 'id' | 'name' | 'code'>;
+  readonly students: number;
+  /** Notes introduced, and how many of them the middle student knows. */
+  readonly introduced: number;
+  readonly known: number;
+  readonly next: readonly string[];
+  readonly attention: readonly Attention[];
+  readonly toMark: readonly { code: string; title: string; open: number; of: number; at: number }[];
+}
+
+/** What each of the teacher's groups needs next, at `now`. A fixed number of queries for each group. */
+export function todayOf(teacherId: string, now: number): GroupToday[] {
+  const groups = listGroups(teacherId);
+  const students = listAllStudents(teacherId);
+  const rules = new Map(groups.map((g) => [g.id, g.rules]));
+  const knowledge = knowledgeOf(students.map((s) => ({ id: s.id, rules: rules.get(s.groupId)! })));
+  const sheets = listSheets(
+    teacherId,
+    groups.map((g) => g.id),
+  );
+  return groups.map((group) => {
+    const own = students.filter((s) => s.groupId === group.id);
+    const shown = introducedOf(group.id);
+    const order = noteOrder(group.method, clefsOf(own), own[0]?.instrument);
+    return {
+      group: { id: group.id, name: group.name, code: group.code },
+      students: own.length,
+      introduced: shown.size,
+      known: middleKnown(
+        own.map((s) => knowledge.get(s.id)!),
+        [...shown.keys()],
+        group,
+        now,
+      ),
+      next: nextNotes(order, new Set(shown.keys()), 3).map(positionId),
+      attention: own.flatMap((s) => attentionFor(s, knowledge.get(s.id)!, group, now)),
+      toMark: sheets.filter((s) => s.sheet.groupId === group.id).flatMap((s) => openSheet(s, own)),
+    };
+  });
+}
+
+function middleKnown(
+  all: readonly Knowledge[],
+  ids: readonly string[],
+  group: GroupRow,
+  now: number,
+): number {
+  const counts = all
+    .map(
+      (k) =>
+        ids.filter((id) => {
+          const state = k.states.get(id);
+          return state !== undefined && isKnown(securityOf(state, now, group.rules).security);
+        }).length,
+    )
+    .sort((a, b) => a - b);
+  return counts[counts.length >> 1] ?? 0;
+}
+
+function attentionFor(
+  student: StudentRow,
+  known: Knowledge,
+  group: GroupRow,
+  now: number,
+): Attention[] {
+  const base = { studentId: student.id, name: student.name };
+  const list: Attention[] = [];
+  if (student.lockedUntil > now) {
+    list.push({
+      ...base,
+      kind: 'locked',
+      text: 'locked after five wrong keys: give a new key in Groups',
+    });
+  }
+  const idle = known.lastAt === null ? null : Math.floor((now - known.lastAt) / DAY);
+  if (idle !== null && idle >= IDLE_DAYS) {
+    list.push({ ...base, kind: 'idle', text: `no practice for ${idle} days` });
+  }
+  if (known.diagnosis.verdict === 'enough') {
+    for (const cause of likelyCauses(known.diagnosis).slice(0, 2)) {
+      list.push({ ...base, kind: 'cause', cause: cause.id, text: causeName(cause).toLowerCase() });
+    }
+  }
+  const fading = [...known.states.values()].filter(
+    (state) => securityOf(state, now, group.rules).security === 'fading',
+  ).length;
+  if (fading > 0) {
+    list.push({ ...base, kind: 'fading', text: `${fading} note${fading === 1 ? '' : 's'} fading` });
+  }
+  return list;
+}
+
+function openSheet({ sheet, copies, markings }: SheetSummary, students: readonly StudentRow[]) {
+  const own = copies.some((c) => c.studentId !== null);
+  const of = own ? copies.length : students.length;
+  const open = of - markings.length;
+  if (open <= 0) return [];
+  return [
+    {
+      code: sheet.code,
+      title: sheet.spec.title || 'Name the notes',
+      open,
+      of,
+      at: sheet.createdAt,
+    },
+  ];
+}

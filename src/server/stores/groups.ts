@@ -1,0 +1,106 @@
+import { and, eq, inArray } from 'drizzle-orm';
+import { DEFAULT_RULES } from '../../core/evidence';
+import { DEFAULT_SAYINGS } from '../../core/sayings';
+import { db, schema } from '../db';
+import { notFound } from '../errors';
+import { newCode, newId } from '../ids';
+
+export type GroupRow = typeof schema.group.$inferSelect;
+export type GroupInput = Pick<GroupRow, 'name' | 'method' | 'key' | 'terms' | 'naming'>;
+
+/** A teacher's groups in the order in which they were made. */
+export function listGroups(teacherId: string): GroupRow[] {
+  const { group } = schema;
+  return db()
+    .select()
+    .from(group)
+    .where(eq(group.teacherId, teacherId))
+    .orderBy(group.createdAt)
+    .all();
+}
+
+/** One of the teacher's groups. @throws Problem 404 for anybody else's. */
+export function getGroup(teacherId: string, id: string): GroupRow {
+  const { group } = schema;
+  const row = db()
+    .select()
+    .from(group)
+    .where(and(eq(group.id, id), eq(group.teacherId, teacherId)))
+    .get();
+  if (!row) throw notFound('This group');
+  return row;
+}
+
+/** The group with a code as a student types it, or null. */
+export function groupByCode(code: string): GroupRow | null {
+  const clean = code.trim().toUpperCase().replace(/\s+/g, '');
+  return db().select().from(schema.group).where(eq(schema.group.code, clean)).get() ?? null;
+}
+
+/** Makes a group with the product's own sayings and figures. */
+export function createGroup(teacherId: string, input: GroupInput, now: number): GroupRow {
+  const row: GroupRow = {
+    ...input,
+    id: newId(),
+    teacherId,
+    code: newCode(),
+    sayings: DEFAULT_SAYINGS,
+    rules: DEFAULT_RULES,
+    createdAt: now,
+  };
+  db().insert(schema.group).values(row).run();
+  return row;
+}
+
+/** Changes a group's settings. */
+export function updateGroup(
+  teacherId: string,
+  id: string,
+  change: Partial<GroupInput & Pick<GroupRow, 'sayings' | 'rules'>>,
+): GroupRow {
+  getGroup(teacherId, id);
+  if (Object.keys(change).length > 0) {
+    db().update(schema.group).set(change).where(eq(schema.group.id, id)).run();
+  }
+  return getGroup(teacherId, id);
+}
+
+/** Deletes a group with its students, answers and sheets, for good. */
+export function deleteGroup(teacherId: string, id: string): void {
+  getGroup(teacherId, id);
+  db().delete(schema.group).where(eq(schema.group.id, id)).run();
+}
+
+/** Positions that a group has been shown, with the time. */
+export function listIntroduced(teacherId: string, groupId: string): Map<string, number> {
+  getGroup(teacherId, groupId);
+  return introducedOf(groupId);
+}
+
+/** The same for a student's own group, already checked by the caller. */
+export function introducedOf(groupId: string): Map<string, number> {
+  const { introduced } = schema;
+  const rows = db().select().from(introduced).where(eq(introduced.groupId, groupId)).all();
+  return new Map(rows.map((r) => [r.position, r.at]));
+}
+
+/** Marks positions as introduced, or takes that back. Answers stay. */
+export function setIntroduced(
+  teacherId: string,
+  groupId: string,
+  positions: readonly string[],
+  on: boolean,
+  now: number,
+): void {
+  getGroup(teacherId, groupId);
+  const { introduced } = schema;
+  if (on) {
+    const rows = positions.map((position) => ({ groupId, position, at: now }));
+    db().insert(introduced).values(rows).onConflictDoNothing().run();
+  } else {
+    db()
+      .delete(introduced)
+      .where(and(eq(introduced.groupId, groupId), inArray(introduced.position, [...positions])))
+      .run();
+  }
+}

@@ -1,0 +1,105 @@
+import { and, desc, eq, inArray } from 'drizzle-orm';
+import { makeSheetCode, type SheetCopy, type SheetSpec } from '../../core/sheets';
+import { db, schema } from '../db';
+import { notFound } from '../errors';
+import { secureRandom } from '../ids';
+import { type GroupRow, getGroup } from './groups';
+
+export type SheetRow = typeof schema.sheet.$inferSelect;
+export type CopyRow = typeof schema.sheetCopy.$inferSelect;
+export type MarkingRow = typeof schema.marking.$inferSelect;
+
+export interface NewCopy {
+  readonly studentId: string | null;
+  readonly copy: SheetCopy;
+}
+
+/** Stores a sheet with its copies, numbered from 1. */
+export function createSheet(
+  teacherId: string,
+  groupId: string,
+  spec: SheetSpec,
+  copies: readonly NewCopy[],
+  now: number,
+): { sheet: SheetRow; copies: CopyRow[] } {
+  getGroup(teacherId, groupId);
+  const sheet: SheetRow = { code: makeSheetCode(secureRandom), groupId, spec, createdAt: now };
+  const rows = copies.map((c, i): CopyRow => ({ ...c, sheetCode: sheet.code, number: i + 1 }));
+  db().transaction((tx) => {
+    tx.insert(schema.sheet).values(sheet).run();
+    tx.insert(schema.sheetCopy).values(rows).run();
+  });
+  return { sheet, copies: rows };
+}
+
+/** One of the teacher's sheets with its copies and group. @throws Problem 404 for anybody else's. */
+export function getSheet(
+  teacherId: string,
+  code: string,
+): { sheet: SheetRow; copies: CopyRow[]; group: GroupRow } {
+  const { sheet, sheetCopy, group } = schema;
+  const found = db()
+    .select({ sheet, group })
+    .from(sheet)
+    .innerJoin(group, eq(group.id, sheet.groupId))
+    .where(and(eq(sheet.code, code), eq(group.teacherId, teacherId)))
+    .get();
+  if (!found) throw notFound(`A sheet with the code ${code}`);
+  const copies = db()
+    .select()
+    .from(sheetCopy)
+    .where(eq(sheetCopy.sheetCode, code))
+    .orderBy(sheetCopy.number)
+    .all();
+  return { ...found, copies };
+}
+
+export interface SheetSummary {
+  readonly sheet: SheetRow;
+  readonly copies: CopyRow[];
+  readonly markings: MarkingRow[];
+}
+
+/** Sheets of some of the teacher's groups, newest first, with copies and markings. Three queries. */
+export function listSheets(
+  teacherId: string,
+  groupIds: readonly string[],
+  limit = 50,
+): SheetSummary[] {
+  const { sheet, sheetCopy, marking, group } = schema;
+  const sheets = db()
+    .select({ sheet })
+    .from(sheet)
+    .innerJoin(group, eq(group.id, sheet.groupId))
+    .where(and(eq(group.teacherId, teacherId), inArray(group.id, [...groupIds])))
+    .orderBy(desc(sheet.createdAt))
+    .limit(limit)
+    .all()
+    .map((r) => r.sheet);
+  const codes = sheets.map((s) => s.code);
+  if (codes.length === 0) return [];
+  const copies = db().select().from(sheetCopy).where(inArray(sheetCopy.sheetCode, codes)).all();
+  const markings = db().select().from(marking).where(inArray(marking.sheetCode, codes)).all();
+  return sheets.map((s) => ({
+    sheet: s,
+    copies: copies.filter((c) => c.sheetCode === s.code),
+    markings: markings.filter((m) => m.sheetCode === s.code),
+  }));
+}
+
+/** Markings of one sheet by student. The caller has checked whose sheet it is. */
+export function markingsOf(code: string): Map<string, MarkingRow> {
+  const { marking } = schema;
+  const rows = db().select().from(marking).where(eq(marking.sheetCode, code)).all();
+  return new Map(rows.map((r) => [r.studentId, r]));
+}
+
+/** Stores a marking, in place of an earlier one of the same student. */
+export function saveMarking(row: MarkingRow): void {
+  const { marking } = schema;
+  db()
+    .insert(marking)
+    .values(row)
+    .onConflictDoUpdate({ target: [marking.sheetCode, marking.studentId], set: row })
+    .run();
+}
