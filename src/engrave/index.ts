@@ -5,6 +5,7 @@ export * from './diagrams';
 export * from './fonts';
 export * from './grand';
 export * from './key-page';
+export * from './line';
 export * from './names';
 export * from './page';
 export * from './picture';

@@ -1,0 +1,55 @@
+import { useMemo } from 'react';
+import { type Answer, CAUSE_TEXT, causeName, diagnose, likelyCauses } from '../../core/evidence';
+import type { Mark, SheetItem } from '../../core/sheets';
+
+interface Props {
+  items: readonly SheetItem[];
+  marks: readonly Mark[];
+  recent: readonly Answer[];
+  at: number;
+}
+
+/** Why, from this sheet together with the student's newest answers. */
+export function Reasons({ items, marks, recent, at }: Props) {
+  const result = useMemo(() => {
+    const own = marks.map(
+      (mark, i): Answer => ({
+        ...items[i]!,
+        ...mark,
+        id: `now-${i}`,
+        task: 'name',
+        ms: null,
+        hints: 0,
+        source: 'sheet',
+        at,
+      }),
+    );
+    return diagnose([...recent, ...own]);
+  }, [items, marks, recent, at]);
+  if (!marks.some((m) => !m.correct)) return null;
+  const causes = likelyCauses(result);
+  return (
+    <div className="mt-3 border-t border-rule pt-2" aria-live="polite">
+      <h3>Why, perhaps</h3>
+      {causes.length === 0 ? (
+        <p className="hint">
+          {result.verdict === 'clear' ? 'Plain slips: no pattern.' : 'Not enough to tell.'}
+        </p>
+      ) : (
+        <ul>
+          {causes.map((c) => (
+            <li key={c.id + (c.position ?? '')}>
+              <b>{causeName(c)}</b>{' '}
+              <span className="hint">
+                {Math.round(c.probability * 100)} %, from {result.answers} answers
+              </span>
+              <br />
+              {CAUSE_TEXT[c.id].helps}
+            </li>
+          ))}
+        </ul>
+      )}
+      {result.ask ? <p className="hint">{result.ask}</p> : null}
+    </div>
+  );
+}

@@ -1,0 +1,134 @@
+import { useCallback, useEffect, useRef, useState } from 'react';
+import type { PracticeKit } from '../../contract/views';
+import { positionId } from '../../core/notation';
+import { roundOver } from '../../core/practice';
+import { type Random, seeded } from '../../core/random';
+import { Notice } from '../../ui/notice';
+import { Asking } from './asking';
+import { advance, answerNote, kitNotes, type Outcome, type Round, startRound } from './engine';
+import { enqueue, type Flushed, flush, waiting } from './queue';
+import { Start } from './start';
+import { Summary } from './summary';
+
+type Phase = 'start' | 'asking' | 'wrong' | 'done';
+
+/** How often waiting answers are sent, in ms. */
+const SEND_EVERY = 5000;
+
+/** Sends the student's answers in the background and says when they cannot be sent. */
+function useQueue(student: string) {
+  const [state, setState] = useState<Flushed>('sent');
+  const send = useCallback(async () => {
+    if (waiting(student) > 0) setState(await flush(student));
+  }, [student]);
+  useEffect(() => {
+    void send();
+    const timer = setInterval(send, SEND_EVERY);
+    window.addEventListener('online', send);
+    document.addEventListener('visibilitychange', send);
+    return () => {
+      clearInterval(timer);
+      window.removeEventListener('online', send);
+      document.removeEventListener('visibilitychange', send);
+    };
+  }, [send]);
+  return { state, send };
+}
+
+/** A student's rounds: one note at a time, all of it on the device. */
+export function Practise({ kit }: { kit: PracticeKit }) {
+  const [phase, setPhase] = useState<Phase>('start');
+  const [round, setRound] = useState<Round | null>(null);
+  const [outcome, setOutcome] = useState<Outcome | null>(null);
+  const notes = useRef(kitNotes(kit));
+  const random = useRef<Random>(() => 0);
+  const { state, send } = useQueue(kit.student.id);
+
+  const begin = () => {
+    random.current = seeded(crypto.randomUUID());
+    setRound(startRound(kit, notes.current, Date.now(), random.current));
+    setPhase('asking');
+  };
+  const goOn = useCallback(
+    (from: Round) => {
+      const now = Date.now();
+      if (roundOver(from.answers.length, from.startedAt, now)) {
+        setRound(from);
+        setPhase('done');
+        void send();
+        return;
+      }
+      setRound(advance(kit, from, now, random.current));
+      setPhase('asking');
+    },
+    [kit, send],
+  );
+  const answer = useCallback(
+    (given: string, ms: number, hints: number) => {
+      if (!round) return;
+      const now = Date.now();
+      const result = answerNote(kit, round, { given, ms, hints, now });
+      notes.current = [...result.round.notes];
+      enqueue(kit.student.id, {
+        id: crypto.randomUUID(),
+        position: positionId(round.current),
+        key: kit.key,
+        accidental: null,
+        given,
+        ms,
+        hints,
+        source: 'drill',
+        at: now,
+      });
+      setOutcome(result);
+      if (result.correct) goOn(result.round);
+      else {
+        setRound(result.round);
+        setPhase('wrong');
+      }
+    },
+    [kit, round, goOn],
+  );
+
+  return (
+    <div className="mx-auto max-w-4xl px-4 py-3">
+      <QueueNotice state={state} student={kit.student.id} />
+      {phase === 'start' ? <Start kit={kit} begin={begin} /> : null}
+      {(phase === 'asking' || phase === 'wrong') && round ? (
+        <Asking
+          kit={kit}
+          round={round}
+          wrong={phase === 'wrong' ? outcome : null}
+          lastRight={phase === 'asking' && outcome?.correct ? outcome.right : null}
+          answer={answer}
+          goOn={() => goOn(round)}
+        />
+      ) : null}
+      {phase === 'done' && round ? <Summary kit={kit} round={round} again={begin} /> : null}
+    </div>
+  );
+}
+
+function QueueNotice({ state, student }: { state: Flushed; student: string }) {
+  if (state === 'offline') {
+    return (
+      <Notice kind="note">No connection. Go on: your answers are kept here and sent later.</Notice>
+    );
+  }
+  if (state === 'signed-out') {
+    return (
+      <Notice kind="note">
+        You are signed out, or your group is gone. {waiting(student)} answers are kept on this
+        device. <a href="/enter?again=1">Enter again</a> to send them, or ask your teacher.
+      </Notice>
+    );
+  }
+  if (state === 'refused') {
+    return (
+      <Notice kind="wrong">
+        Your answers could not be sent. They are kept here. Tell your teacher.
+      </Notice>
+    );
+  }
+  return null;
+}
