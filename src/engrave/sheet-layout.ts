@@ -84,22 +84,24 @@ export function layoutSheet(
 
 /**
  * Breaks each clef's items into lines of about the same number, so that no note stands
- * alone on the last. `slots` is how many notes the full width holds in that block.
+ * alone on the last. `slots` is how many notes the full width holds, the same on all.
  */
 function lines(items: readonly SheetItem[], perLine: number) {
-  const result: { line: readonly SheetItem[]; slots: number }[] = [];
-  for (let from = 0; from < items.length; ) {
-    const { clef } = items[from]!;
-    const end = items.findIndex((item, i) => i > from && item.clef !== clef);
-    const block = items.slice(from, end < 0 ? items.length : end);
-    const count = Math.ceil(block.length / perLine);
-    const each = Math.ceil(block.length / count);
-    for (let i = 0; i < block.length; i += each) {
-      result.push({ line: block.slice(i, i + each), slots: count > 1 ? each : perLine });
-    }
-    from += block.length;
+  const blocks: SheetItem[][] = [];
+  for (const item of items) {
+    const block = blocks.at(-1);
+    if (block?.[0]?.clef === item.clef) block.push(item);
+    else blocks.push([item]);
   }
-  return result;
+  const each = blocks.map((b) => Math.ceil(b.length / Math.ceil(b.length / perLine)));
+  const full = each.filter((_, i) => blocks[i]!.length > perLine);
+  const slots = full.length > 0 ? Math.max(...each) : perLine;
+  return blocks.flatMap((block, b) =>
+    Array.from({ length: Math.ceil(block.length / each[b]!) }, (_, i) => ({
+      line: block.slice(i * each[b]!, (i + 1) * each[b]!),
+      slots,
+    })),
+  );
 }
 
 /** Room above the top line: for the clef, or the highest note. */

@@ -1,4 +1,4 @@
-import { CLEFS, term } from '../core/notation';
+import { CLEF_IDS, CLEFS, term } from '../core/notation';
 import type { HeaderField, SheetItem, SheetSpec } from '../core/sheets';
 import { FAINT, FELT, INK } from './colors';
 import { textWidth, wrapText } from './fonts';
@@ -155,7 +155,8 @@ export function drawFooter(
 
 /** Instructions that a sheet starts with, in the teacher's vocabulary. */
 export function defaultInstructions(spec: Pick<SheetSpec, 'positions' | 'terms' | 'key'>): string {
-  const clefs = [...new Set(spec.positions.map((p) => CLEFS[p.clef].name))].join(' or ');
+  const used = CLEF_IDS.filter((id) => spec.positions.some((p) => p.clef === id));
+  const clefs = used.map((id) => CLEFS[id].name).join(' or ');
   const staff = term('staff', spec.terms);
   const key = spec.key === 0 ? '' : ' Mind the key signature.';
   return `Look at the clef first${clefs ? ` (${clefs})` : ''}. Write the name under each note, in one straight row below the ${staff}.${key}`;

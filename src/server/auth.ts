@@ -3,6 +3,7 @@ import { drizzleAdapter } from 'better-auth/adapters/drizzle';
 import { secret } from './config';
 import { db, schema } from './db';
 import { conflict } from './errors';
+import { originOf } from './origin';
 
 /** Header in which the server itself puts the caller's address, for the rate limit. */
 export const CLIENT_HEADER = 'x-lucid-client';
@@ -15,6 +16,8 @@ function makeAuth() {
     secret: secret(),
     basePath: '/api/auth',
     baseURL: process.env.PUBLIC_URL,
+    // A browser's Origin must be the address that it reached us by.
+    trustedOrigins: (request) => (request ? [originOf(request)] : []),
     database: drizzleAdapter(db(), { provider: 'sqlite', schema, transaction: false }),
     emailAndPassword: { enabled: true, disableSignUp: true, minPasswordLength: 10 },
     session: { expiresIn: 60 * 60 * 24 * 14, cookieCache: { enabled: false } },
@@ -27,6 +30,7 @@ function makeAuth() {
       ipAddress: { ipAddressHeaders: [CLIENT_HEADER] },
       defaultCookieAttributes: { sameSite: 'lax', httpOnly: true },
     },
+    logger: { level: 'error' },
     telemetry: { enabled: false },
   });
 }

@@ -2,6 +2,7 @@ import type { APIContext, APIRoute } from 'astro';
 import type { z } from 'zod';
 import { teacherOf } from './auth';
 import { badInput, notSignedIn, Problem } from './errors';
+import { originOf } from './origin';
 import { STUDENT_COOKIE, type StudentActor, studentOf } from './student-session';
 
 /** Largest request body in characters. */
@@ -55,8 +56,7 @@ export function endpoint<Who extends keyof Actors, Schema extends z.ZodType = z.
 function refuseForeign(request: Request): void {
   if (request.method === 'GET') return;
   const origin = request.headers.get('origin');
-  const host = request.headers.get('host');
-  if (origin !== null && (origin === 'null' || new URL(origin).host !== host)) {
+  if (origin !== null && origin !== originOf(request)) {
     throw new Problem(403, 'Not from here', 'This request came from another site and was refused.');
   }
 }

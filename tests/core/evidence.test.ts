@@ -152,6 +152,27 @@ describe('why answers were wrong', () => {
     expect(likelyCauses(result).map((c) => c.id)).toEqual(['counting']);
   });
 
+  it('does not take young, slow notes high up the saying for counting', () => {
+    const random = seeded('young');
+    const log: Answer[] = [];
+    // Spaces are introduced from the bottom; each gets faster the more often it is met.
+    for (let i = 0; i < 160; i++) {
+      const space = Math.floor(random() * Math.min(4, 1 + i / 40));
+      const position = { clef: 'treble' as const, step: 1 + 2 * space };
+      const before = log.filter((a) => a.step === position.step).length;
+      const ask = {
+        id: `y${i}`,
+        position,
+        key: 0 as const,
+        source: 'drill' as const,
+        at: NOW + i,
+        before,
+      };
+      log.push(simulateAnswer({ slip: 0.02, baseMs: 5000, countMs: 0, learns: 0.9 }, ask, random));
+    }
+    expect(likelyCauses(diagnose(log))).toEqual([]);
+  });
+
   it('finds two weaknesses at once', () => {
     const a = answersOf({ ...STEADY, weakness: 'clef', rate: 0.4 }, 80, 'two-a', 2);
     const b = answersOf({ ...STEADY, weakness: 'key-ignored', rate: 0.8 }, 80, 'two-b', 2);

@@ -53,10 +53,10 @@ export interface Diagnosis {
  * Looks at the newest 120 answers to "name" questions; order does not matter.
  */
 export function diagnose(all: readonly Answer[]): Diagnosis {
-  const answers = all
+  const log = all
     .filter((a) => a.task === 'name' && a.hints === 0)
-    .sort((a, b) => b.at - a.at || (a.id < b.id ? 1 : -1))
-    .slice(0, FIGURES.newest);
+    .sort((a, b) => a.at - b.at || (a.id < b.id ? -1 : 1));
+  const answers = log.slice(-FIGURES.newest).reverse();
   const named = answers.filter((a) => a.given !== null);
   const wrong = answers.filter((a) => !a.correct).length;
   const candidates = [...CAUSES, ...worstPositions(answers).map(missingNote)];
@@ -68,7 +68,7 @@ export function diagnose(all: readonly Answer[]): Diagnosis {
     probability: weighed?.probability[k] ?? cause.prior,
     answers: supporting(named, views[k]!),
   }));
-  const counting = countingEvidence(answers);
+  const counting = countingEvidence(log);
   causes.push({ id: 'counting', ...counting });
   causes.push({
     id: 'slips',

@@ -36,5 +36,5 @@ export const DEFAULT_RULES: SecurityRules = {
   slowMs: 4500,
   minTimed: 3,
   fadingRecall: 0.9,
-  memoryPace: 0.2,
+  memoryPace: 0.3,
 };

@@ -66,7 +66,7 @@ export function Enter({ code, again }: { code: string; again: boolean }) {
             </button>
           ) : null}
         </p>
-        <div className="grid grid-cols-4 gap-2 sm:grid-cols-6">
+        <div className="grid grid-cols-3 gap-2 sm:grid-cols-4">
           {PICTURES.map((id) => (
             <button
               key={id}

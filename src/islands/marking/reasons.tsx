@@ -27,7 +27,8 @@ export function Reasons({ items, marks, recent, at }: Props) {
     return diagnose([...recent, ...own]);
   }, [items, marks, recent, at]);
   if (!marks.some((m) => !m.correct)) return null;
-  const causes = likelyCauses(result);
+  // Times say nothing about paper, and this sheet is what is being looked at.
+  const causes = likelyCauses(result).filter((c) => c.id !== 'counting');
   return (
     <div className="mt-3 border-t border-rule pt-2" aria-live="polite">
       <h3>Why, perhaps</h3>

@@ -63,7 +63,7 @@ export function Asking({ kit, round, wrong, lastRight, answer, goOn }: Props) {
     [answer, hint],
   );
   return (
-    <section aria-label="Practice">
+    <section aria-label="Practice" className="mx-auto max-w-2xl">
       <div className="flex items-center justify-between text-sm text-soft">
         <span>
           Note {Math.min(ROUND.notes, round.answers.length + (wrong ? 0 : 1))} of {ROUND.notes}

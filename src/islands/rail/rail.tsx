@@ -15,6 +15,8 @@ import { between, RAIL_POSITIONS, RAIL_RUNGS, RUNG } from './rungs';
 const WIDTH = 148;
 /** Where the staff lines end and the letters begin, in pixels. */
 const STAFF_END = 96;
+/** Width of the bass's own middle C, in pixels. */
+const BASS_C = 56;
 
 interface Props {
   chosen: readonly string[];
@@ -124,7 +126,9 @@ function Head({ position, naming, on, known, share, tab, rail }: HeadProps) {
   const name = noteName(pitchAt(position), naming);
   const state = share === undefined ? '' : `, ${Math.round(share * 100)} % know it`;
   const label = `${name}, ${describePosition(position).replace('note ', '')}${known ? ', introduced' : ''}${state}`;
-  const left = split && position.clef === 'bass' ? WIDTH / 2 : 0;
+  // Middle C stands in the column of the treble's notes, and once more at the left for the bass.
+  const bass = split && position.clef === 'bass';
+  const left = split && !bass ? BASS_C : 0;
   return (
     <button
       id={`rung-${id}`}
@@ -139,23 +143,23 @@ function Head({ position, naming, on, known, share, tab, rail }: HeadProps) {
       }}
       onPointerEnter={() => rail.over(id)}
       className="absolute flex items-center hover:bg-felt-pale/60"
-      style={{ top: row.row * RUNG, height: RUNG, left, width: split ? WIDTH / 2 : WIDTH }}
+      style={{ top: row.row * RUNG, height: RUNG, left, width: bass ? BASS_C : WIDTH - left }}
     >
       <span
         aria-hidden
         className={`absolute h-4 w-6 -rotate-12 rounded-[50%] border-2 ${
           on ? 'border-felt bg-felt' : known ? 'border-ink bg-sheet' : 'border-transparent'
         }`}
-        style={{ left: split ? 6 : 64 }}
+        style={{ left: bass ? 12 : 64 - left }}
       />
       <span
         aria-hidden
         className={`absolute text-sm ${on ? 'font-bold text-felt' : known ? 'text-ink' : 'text-soft'}`}
-        style={{ left: split ? 36 : STAFF_END + 6 }}
+        style={{ left: bass ? 38 : STAFF_END + 6 - left }}
       >
         {name}
       </span>
-      {share === undefined || split ? null : (
+      {share === undefined || bass ? null : (
         <span
           aria-hidden
           className="absolute right-2 h-1.5 w-5 rounded-sm border border-felt bg-white"

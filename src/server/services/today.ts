@@ -1,4 +1,4 @@
-import { type CauseId, causeName, isKnown, likelyCauses, securityOf } from '../../core/evidence';
+import { causeName, isKnown, likelyCauses, securityOf } from '../../core/evidence';
 import { nextNotes, noteOrder } from '../../core/methods';
 import { positionId } from '../../core/notation';
 import { type GroupRow, introducedOf, listGroups } from '../stores/groups';
@@ -9,15 +9,18 @@ import { clefsOf } from './ladder';
 
 /** Days without an answer after which a student is named as absent from practice. */
 const IDLE_DAYS = 10;
+/** Fading notes from which a student is named; one or two come back by themselves in the next round. */
+const MANY_FADING = 3;
 const DAY = 86_400_000;
 
+/** Why a student needs the teacher, gravest first. */
 export interface Attention {
   readonly studentId: string;
   readonly name: string;
-  readonly kind: 'cause' | 'idle' | 'fading' | 'locked';
-  readonly cause?: CauseId;
-  readonly text: string;
+  readonly reasons: readonly { readonly kind: ReasonKind; readonly text: string }[];
 }
+
+type ReasonKind = 'locked' | 'cause' | 'idle' | 'fading';
 
 export interface GroupToday {
   readonly group: Pick<GroupRow, 'id' | 'name' | 'code'>;
@@ -85,31 +88,26 @@ function attentionFor(
   group: GroupRow,
   now: number,
 ): Attention[] {
-  const base = { studentId: student.id, name: student.name };
-  const list: Attention[] = [];
+  const reasons: Attention['reasons'][number][] = [];
   if (student.lockedUntil > now) {
-    list.push({
-      ...base,
+    reasons.push({
       kind: 'locked',
       text: 'locked after five wrong keys: give a new key in Groups',
     });
   }
-  const idle = known.lastAt === null ? null : Math.floor((now - known.lastAt) / DAY);
-  if (idle !== null && idle >= IDLE_DAYS) {
-    list.push({ ...base, kind: 'idle', text: `no practice for ${idle} days` });
-  }
   if (known.diagnosis.verdict === 'enough') {
     for (const cause of likelyCauses(known.diagnosis).slice(0, 2)) {
-      list.push({ ...base, kind: 'cause', cause: cause.id, text: causeName(cause).toLowerCase() });
+      const name = causeName(cause);
+      reasons.push({ kind: 'cause', text: name.charAt(0).toLowerCase() + name.slice(1) });
     }
   }
+  const idle = known.lastAt === null ? 0 : Math.floor((now - known.lastAt) / DAY);
+  if (idle >= IDLE_DAYS) reasons.push({ kind: 'idle', text: `no practice for ${idle} days` });
   const fading = [...known.states.values()].filter(
     (state) => securityOf(state, now, group.rules).security === 'fading',
   ).length;
-  if (fading > 0) {
-    list.push({ ...base, kind: 'fading', text: `${fading} note${fading === 1 ? '' : 's'} fading` });
-  }
-  return list;
+  if (fading >= MANY_FADING) reasons.push({ kind: 'fading', text: `${fading} notes fading` });
+  return reasons.length > 0 ? [{ studentId: student.id, name: student.name, reasons }] : [];
 }
 
 function openSheet({ sheet, copies, markings }: SheetSummary, students: readonly StudentRow[]) {

@@ -1,0 +1,129 @@
+/** `npm run screenshots`: fills docs/screenshots from a fresh demo at 1280x800. Names as arguments take only those. */
+import { spawn } from 'node:child_process';
+import { mkdirSync, mkdtempSync, writeFileSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { chromium } from '@playwright/test';
+import { BROWSER } from './browser.mjs';
+import { ROOT, run } from './prepare.mjs';
+
+process.chdir(ROOT);
+const OUT = process.env.OUT ?? 'docs/screenshots';
+const PORT = process.env.PORT ?? '4377';
+const BASE = process.env.BASE ?? `http://127.0.0.1:${PORT}`;
+const NOTES = 't0,t1,t3,t5';
+const wanted = process.argv.slice(2);
+
+/** Starts a demo of its own unless BASE names one. */
+async function startDemo() {
+  if (process.env.BASE) return null;
+  const env = { ...process.env, PORT, DATA_DIR: mkdtempSync(join(tmpdir(), 'lucid-shots-')) };
+  const child = spawn('node', ['scripts/demo.mjs'], { env, stdio: ['ignore', 'pipe', 'inherit'] });
+  await new Promise((resolve, reject) => {
+    child.stdout.on('data', (text) => String(text).includes('Teacher:') && resolve());
+    child.on('exit', () => reject(new Error('the demo did not start')));
+  });
+  return child;
+}
+
+const demo = await startDemo();
+mkdirSync(OUT, { recursive: true });
+const browser = await chromium.launch(BROWSER);
+const size = { width: 1280, height: 800 };
+const teacher = await (await browser.newContext({ viewport: size })).newPage();
+const student = await (await browser.newContext({ viewport: size })).newPage();
+
+async function shot(name, page, prepare) {
+  if (wanted.length > 0 && !wanted.includes(name)) return;
+  await prepare(page);
+  await page.waitForLoadState('networkidle');
+  await page.evaluate(() => document.fonts.ready);
+  await page.screenshot({ path: join(OUT, `${name}.png`) });
+  console.log(name);
+}
+
+/** The address of a view for a group by its name. */
+async function open(page, view, group, query = '') {
+  await page.goto(`${BASE}/today`);
+  const id = await page.locator('header select option', { hasText: group }).getAttribute('value');
+  await page.goto(`${BASE}/${view}?group=${id}${query}`);
+}
+
+async function pdfPage(page, address, name, number) {
+  if (wanted.length > 0 && !wanted.includes(name)) return;
+  const pdf = await page.request.get(BASE + address);
+  const file = join(mkdtempSync(join(tmpdir(), 'lucid-pdf-')), 'print.pdf');
+  writeFileSync(file, await pdf.body());
+  run('pdftoppm', [
+    '-r',
+    '80',
+    '-png',
+    '-f',
+    String(number),
+    '-l',
+    String(number),
+    '-singlefile',
+    file,
+    join(OUT, name),
+  ]);
+  console.log(name);
+}
+
+await shot('sign-in', teacher, (p) => p.goto(`${BASE}/sign-in`));
+await teacher.goto(`${BASE}/sign-in`);
+await teacher.getByLabel('E-mail').fill('teacher@saltmarsh.example');
+await teacher.getByLabel('Password').fill('lantern-evening');
+await teacher.getByRole('button', { name: 'Sign in' }).click();
+await teacher.waitForURL('**/today');
+await shot('today', teacher, (p) => p.goto(`${BASE}/today`));
+await shot('groups', teacher, (p) => open(p, 'groups', 'Boathouse strings'));
+await shot('ladder', teacher, async (p) => {
+  await open(p, 'ladder', 'Boathouse strings', '&notes=t1,t3');
+  await p.getByRole('button', { name: /treble line 5/ }).click();
+});
+await shot('sheets', teacher, (p) => open(p, 'sheets', 'Monday keys', `&notes=${NOTES},b1,b3`));
+await shot('cards', teacher, (p) => open(p, 'cards', 'Boathouse strings', '&notes=t0,t2,t3,t5,t8'));
+await shot('marking', teacher, async (p) => {
+  await open(p, 'marking', 'Monday keys');
+  await p
+    .getByRole('button', { name: /^[0-9A-Z]{6}$/ })
+    .first()
+    .click();
+  await p.getByLabel(/Letters as written/).fill('e g b d f a c e f g');
+});
+await shot('progress', teacher, async (p) => {
+  await open(p, 'progress', 'Monday keys');
+  await p.getByLabel('Student').selectOption({ label: 'Juno' });
+  await p.locator('.apexcharts-series').first().waitFor();
+});
+await open(teacher, 'sheets', 'Monday keys', `&notes=${NOTES},b1,b3`);
+const code = await teacher.locator('a[href*="part=key"]').first().getAttribute('href');
+await pdfPage(teacher, code.replace('part=key', 'part=sheets'), 'print-sheet', 1);
+await pdfPage(teacher, code, 'print-key', 1);
+await pdfPage(teacher, code, 'print-key-way', 2);
+const cards = await open(teacher, 'cards', 'Boathouse strings', '&notes=t0,t2,t3,t5,t8').then(() =>
+  teacher.getByRole('link', { name: /^PDF for all/ }).getAttribute('href'),
+);
+await pdfPage(teacher, cards, 'print-card-backs', 2);
+
+await shot('enter', student, (p) => p.goto(`${BASE}/enter?code=KEYS42`));
+await student.goto(`${BASE}/enter?code=KEYS42`);
+await student.getByLabel('Your name').fill('Wren');
+for (const picture of ['anchor', 'fish', 'moon'])
+  await student.getByRole('button', { name: picture }).click();
+await student.getByRole('button', { name: 'Enter' }).click();
+await student.waitForURL('**/practise');
+await shot('practise-start', student, async () => {});
+await student.getByRole('button', { name: 'Begin' }).click();
+await shot('practise', student, async () => {});
+await shot('practise-way', student, async (p) => {
+  await p.getByRole('button', { name: 'Hint' }).waitFor();
+  // Two letters: at most one of them can be right.
+  for (const letter of ['a', 'b', 'c']) {
+    if (await p.getByRole('button', { name: 'Next note' }).isVisible()) break;
+    await p.keyboard.press(letter);
+    await p.waitForTimeout(150);
+  }
+});
+await browser.close();
+demo?.kill();

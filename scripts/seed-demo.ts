@@ -1,0 +1,3 @@
+import { seedDemo } from '../src/server/demo/seed';
+
+await seedDemo(Date.now());

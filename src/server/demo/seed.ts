@@ -1,0 +1,219 @@
+import { eq } from 'drizzle-orm';
+import { type Answer, NEW_NOTE, noteStates } from '../../core/evidence';
+import { INSTRUMENTS } from '../../core/instruments';
+import { noteOrder } from '../../core/methods';
+import { parsePositionId, positionId, type StaffPosition } from '../../core/notation';
+import { simulateAnswer } from '../../core/plan';
+import { nextNote, type PracticeNote } from '../../core/practice';
+import { type Random, seeded } from '../../core/random';
+import { createTeacher } from '../auth';
+import { db, schema } from '../db';
+import { sealKey } from '../pictures';
+import { clefsOf } from '../services/ladder';
+import { markSheet } from '../services/marking';
+import { itemsOf, makeSheet } from '../services/sheets';
+import { storeAnswers } from '../stores/answers';
+import { createGroup, type GroupRow, getGroup, setIntroduced } from '../stores/groups';
+import { getSheet } from '../stores/sheets';
+import { addStudents, type StudentRow } from '../stores/students';
+import {
+  DEMO_ENTRY,
+  DEMO_GROUPS,
+  DEMO_TEACHER,
+  type DemoGroup,
+  type DemoStudent,
+} from './scenario';
+
+const DAY = 86_400_000;
+const WEEKS = 6;
+/** Rounds a week of each student, and answers in a round. */
+const ROUNDS = 4;
+const ROUND_ANSWERS = 16;
+
+/** Fills an empty database with the demo: six weeks that end on the day of `now`. */
+export async function seedDemo(now: number): Promise<void> {
+  const teacherId = await createTeacher(DEMO_TEACHER);
+  for (const [i, demo] of DEMO_GROUPS.entries()) {
+    const made = now - WEEKS * 7 * DAY + i;
+    const { id } = createGroup(
+      teacherId,
+      { name: demo.name, method: demo.method, key: demo.key, terms: 'US', naming: 'letters' },
+      made,
+    );
+    db().update(schema.group).set({ code: demo.code }).where(eq(schema.group.id, id)).run();
+    const group = getGroup(teacherId, id);
+    const rows = demo.students.map((s) => ({
+      name: s.name,
+      instrument: s.instrument,
+      method: null,
+    }));
+    const students = addStudents(teacherId, id, rows, made);
+    const introduced = introduce(teacherId, group, demo, students, now);
+    for (const student of students) {
+      const acts = demo.students.find((s) => s.name === student.name)!;
+      storeAnswers(student.id, practise(student, acts, group, introduced, now));
+    }
+    makeSheets(teacherId, group, demo, students, introduced, now);
+  }
+  const pictures = sealKey(DEMO_ENTRY.pictures);
+  db()
+    .update(schema.student)
+    .set({ pictures })
+    .where(eq(schema.student.name, DEMO_ENTRY.name))
+    .run();
+}
+
+/** Introduces notes week by week in the method's order, each clef in turn. */
+function introduce(
+  teacherId: string,
+  group: GroupRow,
+  demo: DemoGroup,
+  students: StudentRow[],
+  now: number,
+) {
+  const clefs = clefsOf(students);
+  const orders = clefs.map((clef) => noteOrder(group.method, [clef], demo.students[0]!.instrument));
+  const introduced = new Map<string, number>();
+  for (let week = 0; week < WEEKS; week++) {
+    const at = now - (WEEKS - week) * 7 * DAY + 1000;
+    const ids = orders.flatMap((order) =>
+      order.slice(Math.floor(week * demo.pace), Math.floor((week + 1) * demo.pace)).map(positionId),
+    );
+    setIntroduced(teacherId, group.id, ids, true, at);
+    for (const id of ids) introduced.set(id, at);
+  }
+  return introduced;
+}
+
+/** Six weeks of rounds, chosen by the same rules as a real student's. */
+function practise(
+  student: StudentRow,
+  demo: DemoStudent,
+  group: GroupRow,
+  introduced: ReadonlyMap<string, number>,
+  now: number,
+): Answer[] {
+  const random = seeded(`demo/${demo.name}`);
+  const answers: Answer[] = [];
+  const { clefs } = INSTRUMENTS[demo.instrument];
+  for (let week = 0; week < WEEKS; week++) {
+    for (let r = 0; r < ROUNDS; r++) {
+      const daysAgo = (WEEKS - week) * 7 - 1 - Math.floor(r * 1.5) - Math.floor(random() * 2);
+      if (daysAgo < (demo.lastPractice ?? 1)) continue;
+      const start = now - daysAgo * DAY - Math.floor(random() * 5 * 3_600_000);
+      const met = [...introduced]
+        .filter(([, at]) => at < start)
+        .map(([id]) => parsePositionId(id)!);
+      const notes = met.filter((p) => clefs.includes(p.clef));
+      if (notes.length > 0)
+        answers.push(...round(student, demo, group, notes, answers, start, random));
+    }
+  }
+  return answers;
+}
+
+function round(
+  student: StudentRow,
+  demo: DemoStudent,
+  group: GroupRow,
+  notes: StaffPosition[],
+  before: readonly Answer[],
+  start: number,
+  random: Random,
+): Answer[] {
+  const states = noteStates(before, group.rules);
+  const known: PracticeNote[] = notes.map((position) => ({
+    position,
+    state: states.get(positionId(position)) ?? NEW_NOTE,
+  }));
+  const asked: string[] = [];
+  const answers: Answer[] = [];
+  let at = start;
+  for (let i = 0; i < ROUND_ANSWERS; i++) {
+    const position = nextNote(
+      { notes: known, asked, back: new Map(), now: at, rules: group.rules },
+      random,
+    );
+    const id = positionId(position);
+    const times = [...before, ...answers].filter((a) => positionId(a) === id).length;
+    const answer = simulateAnswer(
+      demo.acts,
+      {
+        id: `demo-${student.nameKey}-${before.length + i}`,
+        position,
+        key: group.key,
+        source: 'drill',
+        at,
+        before: times,
+      },
+      random,
+    );
+    answers.push(answer);
+    asked.push(id);
+    at += (answer.ms ?? 0) + 700;
+  }
+  return answers;
+}
+
+/** A sheet of last week, marked for most, and one of three days ago that waits. */
+function makeSheets(
+  teacherId: string,
+  group: GroupRow,
+  demo: DemoGroup,
+  students: StudentRow[],
+  introduced: ReadonlyMap<string, number>,
+  now: number,
+): void {
+  if (students.length < 2) return;
+  const random = seeded(`demo sheets/${demo.name}`);
+  const positions = [...introduced.keys()].map((id) => parsePositionId(id)!);
+  const spec = {
+    version: 1,
+    kind: 'name-notes',
+    positions,
+    count: 20,
+    key: group.key,
+    weakFirst: true,
+    paper: 'A4',
+    staffSpace: 2.8,
+    title: 'Lantern evening: name the notes',
+    instructions: 'Look at the clef first. Write the name under each note.',
+    header: ['name', 'room', 'number', 'date'],
+    naming: 'letters',
+    terms: 'US',
+  } as const;
+  const last = makeSheet(
+    teacherId,
+    group,
+    spec,
+    { versions: 'each', seed: `${demo.name} 1` },
+    now - 6 * DAY,
+  );
+  const stored = getSheet(teacherId, last.sheet.code);
+  for (const student of students.slice(0, -1)) {
+    const copy = stored.copies.find((c) => c.studentId === student.id)?.number;
+    const acts = demo.students.find((s) => s.name === student.name);
+    if (copy === undefined || !acts || (acts.lastPractice ?? 0) > 6) continue;
+    const typed = itemsOf(stored, copy, students).items.map(
+      (item) =>
+        simulateAnswer(
+          acts.acts,
+          { id: 'x', position: item, key: group.key, source: 'sheet', at: now, before: 40 },
+          random,
+        ).given ?? '-',
+    );
+    markSheet(
+      stored,
+      students,
+      { studentId: student.id, copy, typed: typed.join(' '), at: now - 5 * DAY },
+      now - 5 * DAY,
+    );
+  }
+  makeSheet(
+    teacherId,
+    group,
+    { ...spec, title: 'Warm-up before the lanterns', count: 16 },
+    { versions: 'one', seed: `${demo.name} 2` },
+    now - 3 * DAY,
+  );
+}

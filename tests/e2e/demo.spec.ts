@@ -1,0 +1,49 @@
+import { expect, test } from '@playwright/test';
+import { open, teacher } from './people';
+
+/** The weaknesses planted in the demo, as a visitor finds them. */
+const PLANTED: [group: string, name: string, text: RegExp][] = [
+  ['Monday keys', 'Juno', /clef mixed up/],
+  ['Monday keys', 'Otis', /counts from the top/],
+  ['Monday keys', 'Pia', /counts instead of recalling/],
+  ['Boathouse strings', 'Tilda', /key signature forgotten/],
+  ['Reeds and brass', 'Kit', /no practice for 15 days/],
+];
+
+test('Today names who is stuck on what', async ({ page }) => {
+  await teacher(page);
+  for (const [group, name, text] of PLANTED) {
+    const section = page.locator('section', { has: page.getByRole('heading', { name: group }) });
+    await expect(section.locator('li', { hasText: name })).toContainText(text);
+  }
+  const steady = page.locator('section', { has: page.getByRole('heading', { name: 'Monday keys' }) });
+  await expect(steady.locator('li', { hasText: 'Wren' })).toHaveCount(0);
+});
+
+test('Progress shows the reason, the answers behind it and what helps', async ({ page }) => {
+  await teacher(page);
+  await open(page, 'progress', 'Boathouse strings');
+  await page.getByLabel('Student').selectOption({ label: 'Tilda' });
+  await expect(page.getByRole('heading', { name: /Key signature forgotten/ })).toBeVisible();
+  await expect(page.getByText('Name the signature first')).toBeVisible();
+  await page.getByText('Answers behind it').click();
+  await expect(page.getByText(/[FC]♯ named [FC] /).first()).toBeVisible();
+  await page.getByText('All explanations weighed').click();
+  await expect(page.getByText(/Guessing: under 1 %/)).toBeVisible();
+});
+
+test('a group’s settings are kept, and a wrong saying is refused as it is typed', async ({ page }) => {
+  await teacher(page);
+  await open(page, 'groups', 'Guitar, alone');
+  await page.getByText('Sayings', { exact: true }).click();
+  const lines = page.getByLabel(/treble lines/i);
+  await lines.fill('Eels glide past dark ferries');
+  await expect(page.getByText('Word 3 of the saying')).toBeVisible();
+  await expect(page.getByRole('button', { name: 'Save the sayings' })).toBeDisabled();
+  await lines.fill('Eager gulls bring dry fish');
+  await page.getByRole('button', { name: 'Save the sayings' }).click();
+  await expect(page.getByText('Saved.')).toBeVisible();
+  await page.reload();
+  await page.getByText('Sayings', { exact: true }).click();
+  await expect(page.getByLabel(/treble lines/i)).toHaveValue('Eager gulls bring dry fish');
+});

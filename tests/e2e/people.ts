@@ -1,0 +1,49 @@
+import AxeBuilder from '@axe-core/playwright';
+import { expect, type Page } from '@playwright/test';
+
+/** Signs the demo's teacher in. */
+export async function teacher(page: Page): Promise<void> {
+  await page.goto('/sign-in');
+  await page.getByLabel('E-mail').fill('teacher@saltmarsh.example');
+  await page.getByLabel('Password').fill('lantern-evening');
+  await page.getByRole('button', { name: 'Sign in' }).click();
+  await page.waitForURL('**/today');
+}
+
+/** Opens a view for a group by its name. */
+export async function open(page: Page, view: string, group: string, query = ''): Promise<void> {
+  await page.goto('/today');
+  const id = await page.locator('header select option', { hasText: group }).getAttribute('value');
+  await page.goto(`/${view}?group=${id}${query}`);
+  await hydrated(page);
+}
+
+/** Waits until every island on the page answers. */
+export async function hydrated(page: Page): Promise<void> {
+  await expect(page.locator('astro-island[ssr]')).toHaveCount(0);
+}
+
+/** Enters as a student by group code, name and pictures. */
+export async function enter(page: Page, code: string, name: string, pictures: readonly string[]): Promise<void> {
+  await page.goto(`/enter?code=${code}`);
+  await hydrated(page);
+  await page.getByLabel('Your name').fill(name);
+  for (const picture of pictures) await page.getByRole('button', { name: picture, exact: true }).click();
+  await page.getByRole('button', { name: 'Enter', exact: true }).click();
+}
+
+/** The demo's student whose key is printed. */
+export async function wren(page: Page): Promise<void> {
+  await enter(page, 'KEYS42', 'Wren', ['anchor', 'fish', 'moon']);
+  await page.waitForURL('**/practise');
+  await hydrated(page);
+}
+
+/** No violation of WCAG 2.2 AA that axe can find. */
+export async function accessible(page: Page): Promise<void> {
+  const { violations } = await new AxeBuilder({ page })
+    .withTags(['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa'])
+    .analyze();
+  const found = violations.map((v) => `${v.id}: ${v.help} (${v.nodes.map((n) => n.target.join(' ')).slice(0, 3).join('; ')})`);
+  expect(found).toEqual([]);
+}
