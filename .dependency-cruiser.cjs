@@ -11,11 +11,26 @@ module.exports = {
   forbidden: [
     { name: 'no-circles', severity: 'error', from: {}, to: { circular: true } },
     only('core-alone', 'core/', ['core/'], 'The computation knows nothing of what is around it.'),
-    only('engrave-on-core', 'engrave/', ['core/', 'engrave/'], 'Drawing uses the computation only.'),
+    only(
+      'engrave-on-core',
+      'engrave/',
+      ['core/', 'engrave/'],
+      'Drawing uses the computation only.',
+    ),
     only('contract-on-core', 'contract/', ['core/', 'contract/'], 'Both sides share it.'),
     only('ui-shared', 'ui/', ['core/', 'contract/', 'ui/'], 'Shared parts know no view.'),
-    only('islands', 'islands/', ['core/', 'engrave/', 'contract/', 'ui/', 'islands/', 'workers/'], 'Screens never import the server.'),
-    only('server', 'server/', ['core/', 'engrave/', 'contract/', 'server/'], 'The server knows no screen.'),
+    only(
+      'islands',
+      'islands/',
+      ['core/', 'engrave/', 'contract/', 'ui/', 'islands/', 'workers/'],
+      'Screens never import the server.',
+    ),
+    only(
+      'server',
+      'server/',
+      ['core/', 'engrave/', 'contract/', 'server/'],
+      'The server knows no screen.',
+    ),
     {
       name: 'core-faces',
       comment: 'Outsiders import the face of a folder of core: its index.',
@@ -48,6 +63,9 @@ module.exports = {
     doNotFollow: { path: 'node_modules' },
     tsPreCompilationDeps: true,
     tsConfig: { fileName: 'tsconfig.json' },
-    enhancedResolveOptions: { exportsFields: ['exports'], conditionNames: ['import', 'require', 'node', 'default', 'types'] },
+    enhancedResolveOptions: {
+      exportsFields: ['exports'],
+      conditionNames: ['import', 'require', 'node', 'default', 'types'],
+    },
   },
 };

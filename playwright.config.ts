@@ -28,7 +28,8 @@ export default defineConfig({
       reuseExistingServer: false,
     },
     {
-      command: 'node -e "require(\'fs\').rmSync(\'.cache/e2e-room\',{recursive:true,force:true})" && node scripts/start.mjs',
+      command:
+        "node -e \"require('fs').rmSync('.cache/e2e-room',{recursive:true,force:true})\" && node scripts/start.mjs",
       url: `${ROOM}/setup`,
       env: { PORT: '4392', DATA_DIR: '.cache/e2e-room' },
       timeout: 300_000,

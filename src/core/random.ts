@@ -32,13 +32,3 @@ export function pickWeighted<T>(
   }
   return items[items.length - 1]!;
 }
-
-/** A new list in random order (Fisher–Yates). */
-export function shuffled<T>(items: readonly T[], random: Random): T[] {
-  const list = [...items];
-  for (let i = list.length - 1; i > 0; i--) {
-    const j = Math.floor(random() * (i + 1));
-    [list[i], list[j]] = [list[j]!, list[i]!];
-  }
-  return list;
-}

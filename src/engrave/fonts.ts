@@ -6,13 +6,6 @@ export type TextWeight = 'regular' | 'bold';
 /** Font files that together cover a text: the one that has a character is used for it. */
 export type TextSubset = 'latin' | 'latin-ext' | 'signs';
 
-/** Name of the music font, as VexFlow calls it. */
-export const MUSIC_FAMILY = 'Bravura';
-/** Family names in the browser: text, then signs such as ♯ for what text lacks. */
-export const TEXT_FAMILY = "'Atkinson Hyperlegible Next', 'Lucid Signs', sans-serif";
-/** Family under which the browser loads the cut-down music font. */
-export const MUSIC_WEB_FAMILY = "'Lucid Music'";
-
 const TABLES = text as Record<TextWeight, Record<TextSubset, Record<string, number>>>;
 const SUBSETS: readonly TextSubset[] = ['latin', 'latin-ext', 'signs'];
 /** Width used for a character that no shipped font has, in em. */

@@ -12,5 +12,4 @@ export * from './picture';
 export * from './sheet-layout';
 export * from './sheet-page';
 export * from './staff';
-export { Surface, type TextStyle } from './surface';
 export { SvgSurface } from './svg-surface';

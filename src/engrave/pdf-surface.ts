@@ -29,6 +29,9 @@ const TEXT_OPTIONS = { lineBreak: false, baseline: 'alphabetic' };
  * `music`, and `latin-regular`, `latin-ext-bold`, `signs-regular` and so on.
  */
 export class PdfSurface extends Surface {
+  private fontName = '';
+  private fontPx = 0;
+
   constructor(private readonly doc: PdfPen) {
     super();
   }
@@ -49,17 +52,23 @@ export class PdfSurface extends Surface {
     if (style.anchor === 'end') at -= textWidth(content, weight) * style.size;
     this.doc.fillColor(style.color ?? '#000');
     for (const run of textRuns(content, weight)) {
-      this.doc.font(`${run.subset}-${weight}`);
-      this.doc.fontSize(style.size);
+      this.setTextFont(`${run.subset}-${weight}`, style.size);
       this.doc.text(run.text, at, y, TEXT_OPTIONS);
       at += run.width * style.size;
     }
   }
 
+  /** The document looks a font up by its name each time; most texts have the last one's. */
+  private setTextFont(name: string, size: number): void {
+    if (this.fontName !== name) this.doc.font(name);
+    if (this.fontName !== name || this.fontPx !== size) this.doc.fontSize(size);
+    this.fontName = name;
+    this.fontPx = size;
+  }
+
   protected paintMusic(text: string, x: number, y: number): void {
     this.doc.fillColor(this.pen.fill);
-    this.doc.font('music');
-    this.doc.fontSize(this.pen.fontSize);
+    this.setTextFont('music', this.pen.fontSize);
     this.doc.text(text, x, y, TEXT_OPTIONS);
   }
 

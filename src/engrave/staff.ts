@@ -6,9 +6,11 @@ import {
   type ClefId,
   type KeySignature,
   pitchAt,
+  stemDirection,
   tonic,
 } from '../core/notation';
 import { INK } from './colors';
+import { recorded } from './recording';
 import type { Surface } from './surface';
 
 /** Units of a staff drawing between two lines; VexFlow's own. One staff space is 10 units. */
@@ -78,6 +80,26 @@ export function drawStaff(surface: Surface, drawing: StaffDrawing): number[] {
   const read = clef ?? drawing.clefOfNotes ?? 'treble';
   surface.save();
   drawTints(surface, drawing, left);
+  const id = ['staff', clef, key, width, left, color].join();
+  surface.replay(
+    recorded(id, (s) => drawLines(s, clef, key, { left, width, color })),
+    0,
+  );
+  if (drawing.numbers) drawNumbers(surface, drawing.numbers);
+  const xs = noteXs(drawing, left);
+  for (const [i, note] of notes.entries()) drawNote(surface, note, read, xs[i]!);
+  drawLabels(surface, drawing, xs);
+  surface.restore();
+  return xs;
+}
+
+/** Lines, clef and key signature, without notes. */
+function drawLines(
+  surface: Surface,
+  clef: ClefId | null,
+  key: KeySignature,
+  { left, width, color }: { left: number; width: number; color: string },
+): void {
   surface.setStrokeStyle(color).setFillStyle(color).setLineWidth(1.1);
   // An even line width in the style makes VexFlow leave out its half-pixel shift of the lines.
   const stave = new Stave(left, 0, width - left, { spaceAboveStaffLn: 0 }).setStyle({
@@ -88,12 +110,6 @@ export function drawStaff(surface: Surface, drawing: StaffDrawing): number[] {
   if (key !== 0) stave.addKeySignature(keySpec(key));
   stave.setBegBarType(7).setEndBarType(7);
   stave.draw();
-  if (drawing.numbers) drawNumbers(surface, drawing.numbers);
-  const xs = noteXs(drawing, left);
-  for (const [i, note] of notes.entries()) drawNote(surface, stave, note, read, xs[i]!);
-  drawLabels(surface, drawing, xs);
-  surface.restore();
-  return xs;
 }
 
 /** Centres of the notes: evenly over what clef and signature leave, or where they say. */
@@ -124,29 +140,48 @@ function drawNumbers(surface: Surface, which: 'lines' | 'spaces' | 'both'): void
   }
 }
 
-function drawNote(surface: Surface, stave: Stave, note: DrawnNote, clef: ClefId, x: number): void {
-  const pitch = pitchAt({ clef, step: note.step });
+function drawNote(surface: Surface, note: DrawnNote, clef: ClefId, x: number): void {
+  const { step, head = 'whole', accidental = null, color = INK } = note;
+  const id = ['note', clef, step, head, accidental, color].join();
+  surface.replay(
+    recorded(id, (s) => engraveNote(s, { step, head, accidental, color }, clef)),
+    x,
+  );
+  if (note.letter) drawLetterHead(surface, note, x, color);
+}
+
+/** One note by VexFlow, the centre of its head at x = 0. */
+function engraveNote(
+  surface: Surface,
+  {
+    step,
+    head,
+    accidental,
+    color,
+  }: Required<Pick<DrawnNote, 'step' | 'head' | 'accidental' | 'color'>>,
+  clef: ClefId,
+): void {
+  const pitch = pitchAt({ clef, step });
   const drawn = new StaveNote({
     keys: [`${pitch.letter.toLowerCase()}/${pitch.octave}`],
-    duration: DURATIONS[note.head ?? 'whole'],
+    duration: DURATIONS[head],
     clef,
-    stemDirection: note.step >= 4 ? -1 : 1,
+    stemDirection: stemDirection(step) === 'up' ? 1 : -1,
   });
-  const color = note.color ?? INK;
   drawn.setStyle({ fillStyle: color, strokeStyle: color });
   drawn.setLedgerLineStyle({ strokeStyle: INK, lineWidth: 1.3 });
-  if (note.accidental !== undefined && note.accidental !== null) {
-    drawn.addModifier(new Accidental(note.accidental === 0 ? 'n' : alterText(note.accidental)), 0);
+  if (accidental !== null) {
+    drawn.addModifier(new Accidental(accidental === 0 ? 'n' : alterText(accidental)), 0);
     const modifiers = new ModifierContext();
     drawn.addToModifierContext(modifiers);
     modifiers.preFormat();
   }
   const ticks = new TickContext().addTickable(drawn).preFormat();
+  const stave = new Stave(0, 0, 0, { spaceAboveStaffLn: 0 }).setContext(surface);
   drawn.setStave(stave).setContext(surface);
   ticks.setX(0);
-  ticks.setX(x - drawn.getAbsoluteX() - drawn.getGlyphWidth() / 2);
+  ticks.setX(-drawn.getAbsoluteX() - drawn.getGlyphWidth() / 2);
   drawn.drawWithStyle();
-  if (note.letter) drawLetterHead(surface, note, x, color);
 }
 
 /** A head wide enough for a letter: open for whole and half notes, filled for quarters. */

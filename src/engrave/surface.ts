@@ -1,6 +1,6 @@
 import { type FontInfo, RenderContext } from 'vexflow/core';
-import './measure';
 import { measureMusic } from './measure';
+import type { Recording } from './recording';
 
 /** Straight and curved pieces of a path, in the coordinates of the moment. */
 export type PathOp =
@@ -17,13 +17,27 @@ export interface TextStyle {
   readonly color?: string;
 }
 
-interface PenState {
+/** How the next path or glyph is painted. */
+export interface PenState {
   fill: string;
   stroke: string;
   lineWidth: number;
   dash: readonly number[];
   /** Size of the music font in the units of the moment. */
   fontSize: number;
+}
+
+function shifted(op: PathOp, dx: number): PathOp {
+  switch (op[0]) {
+    case 'Z':
+      return op;
+    case 'C':
+      return ['C', op[1] + dx, op[2], op[3] + dx, op[4], op[5] + dx, op[6]];
+    case 'Q':
+      return ['Q', op[1] + dx, op[2], op[3] + dx, op[4]];
+    default:
+      return [op[0], op[1] + dx, op[2]];
+  }
 }
 
 /** VexFlow gives sizes in points for a screen of 96 dots an inch. */
@@ -47,6 +61,17 @@ export abstract class Surface extends RenderContext {
   abstract text(content: string, x: number, y: number, style: TextStyle): void;
   /** Runs `draw` with the origin moved to x, y and everything `scale` times as large. */
   abstract at(x: number, y: number, scale: number, draw: () => void): void;
+
+  /** Draws a recording again, moved by `dx` to the right. */
+  replay(recording: Recording, dx: number): void {
+    const pen = this.pen;
+    for (const op of recording) {
+      this.pen = op.pen;
+      if (op.kind === 'music') this.paintMusic(op.text, op.x + dx, op.y);
+      else this.paint(dx === 0 ? op.path : op.path.map((p) => shifted(p, dx)), op.mode);
+    }
+    this.pen = pen;
+  }
 
   /** A filled rectangle with square corners. */
   box(x: number, y: number, width: number, height: number, fill: string): void {

@@ -1,4 +1,4 @@
-import { MUSIC_WEB_FAMILY, TEXT_FAMILY } from './fonts';
+import { MUSIC_WEB_FAMILY, TEXT_FAMILY } from './families';
 import { type PathOp, Surface, type TextStyle } from './surface';
 
 /** Rounds to a hundredth: finer than any printer at the sizes drawn. */

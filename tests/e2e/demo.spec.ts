@@ -1,4 +1,6 @@
+import { spawnSync } from 'node:child_process';
 import { expect, test } from '@playwright/test';
+import { DEMO } from '../../playwright.config';
 import { open, teacher } from './people';
 
 /** The weaknesses planted in the demo, as a visitor finds them. */
@@ -16,7 +18,9 @@ test('Today names who is stuck on what', async ({ page }) => {
     const section = page.locator('section', { has: page.getByRole('heading', { name: group }) });
     await expect(section.locator('li', { hasText: name })).toContainText(text);
   }
-  const steady = page.locator('section', { has: page.getByRole('heading', { name: 'Monday keys' }) });
+  const steady = page.locator('section', {
+    has: page.getByRole('heading', { name: 'Monday keys' }),
+  });
   await expect(steady.locator('li', { hasText: 'Wren' })).toHaveCount(0);
 });
 
@@ -32,7 +36,9 @@ test('Progress shows the reason, the answers behind it and what helps', async ({
   await expect(page.getByText(/Guessing: under 1 %/)).toBeVisible();
 });
 
-test('a group’s settings are kept, and a wrong saying is refused as it is typed', async ({ page }) => {
+test('a group’s settings are kept, and a wrong saying is refused as it is typed', async ({
+  page,
+}) => {
   await teacher(page);
   await open(page, 'groups', 'Guitar, alone');
   await page.getByText('Sayings', { exact: true }).click();
@@ -46,4 +52,16 @@ test('a group’s settings are kept, and a wrong saying is refused as it is type
   await page.reload();
   await page.getByText('Sayings', { exact: true }).click();
   await expect(page.getByLabel(/treble lines/i)).toHaveValue('Eager gulls bring dry fish');
+});
+
+test('a busy port ends with one line that says how to choose another', () => {
+  const port = new URL(DEMO).port;
+  const { status, stderr } = spawnSync('node', ['scripts/demo.mjs'], {
+    env: { ...process.env, PORT: port, DATA_DIR: '.cache/e2e-demo' },
+    encoding: 'utf8',
+  });
+  expect(status).toBe(1);
+  expect(stderr.trim()).toBe(
+    `Port ${port} is in use. Choose another, for example: PORT=${Number(port) + 1} npm run demo`,
+  );
 });

@@ -15,7 +15,10 @@ async function answerFive(page: import('@playwright/test').Page) {
   }
 }
 
-test('a lost connection loses nothing: answers wait and are sent once', async ({ page, context }) => {
+test('a lost connection loses nothing: answers wait and are sent once', async ({
+  page,
+  context,
+}) => {
   await wren(page);
   await page.getByRole('button', { name: 'Begin' }).click();
   await context.setOffline(true);
@@ -35,7 +38,10 @@ test('a lost connection loses nothing: answers wait and are sent once', async ({
   expect(new Set(sent).size).toBe(5);
 });
 
-test('an ended session in the middle of practice keeps the answers until the student enters again', async ({ page, context }) => {
+test('an ended session in the middle of practice keeps the answers until the student enters again', async ({
+  page,
+  context,
+}) => {
   await wren(page);
   await page.getByRole('button', { name: 'Begin' }).click();
   await context.clearCookies();

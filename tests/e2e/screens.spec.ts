@@ -36,7 +36,9 @@ test.describe('every screen', () => {
       await expect(page.locator('main h1')).toBeVisible();
       await accessible(page);
       await page.setViewportSize({ width: 390, height: 800 });
-      const wide = await page.evaluate(() => document.documentElement.scrollWidth - window.innerWidth);
+      const wide = await page.evaluate(
+        () => document.documentElement.scrollWidth - window.innerWidth,
+      );
       expect(wide).toBeLessThanOrEqual(0);
     });
   }
@@ -58,7 +60,9 @@ test.describe('every screen', () => {
       expect(Math.min(box.width, box.height)).toBeGreaterThanOrEqual(48);
     }
     await page.setViewportSize({ width: 390, height: 800 });
-    const wide = await page.evaluate(() => document.documentElement.scrollWidth - window.innerWidth);
+    const wide = await page.evaluate(
+      () => document.documentElement.scrollWidth - window.innerWidth,
+    );
     expect(wide).toBeLessThanOrEqual(0);
   });
 });

@@ -12,11 +12,6 @@ const FINDERS: Partial<Record<InstrumentId, (pitch: Pitch) => Place[]>> = {
   'soprano-recorder': (pitch) => [recorderPlace(pitch)].filter((p) => p !== null),
 };
 
-/** Whether {@link locate} knows this instrument's places. */
-export function hasPlaces(id: InstrumentId): boolean {
-  return id in FINDERS;
-}
-
 export type Located =
   | { readonly ok: true; readonly places: readonly Place[] }
   | { readonly ok: false; readonly reason: string };

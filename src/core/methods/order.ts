@@ -82,11 +82,6 @@ export function nextNotes(
   return order.filter((p) => !introduced.has(positionId(p))).slice(0, count);
 }
 
-/** Whether a position has a landmark's letter in the given clef's usual set. */
-export function isLandmark(position: StaffPosition): boolean {
-  return LANDMARKS.some((p) => p.clef === position.clef && p.step === position.step);
-}
-
 /** The landmark nearest to a position in its clef; the lower one at equal distance. */
 export function nearestLandmark(position: StaffPosition): StaffPosition {
   return LANDMARKS.filter((p) => p.clef === position.clef).reduce((best, p) =>

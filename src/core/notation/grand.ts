@@ -1,6 +1,6 @@
 import { bottomLine, CLEFS } from './clefs';
 import { diatonic, fromDiatonic, type Pitch } from './pitch';
-import { pitchAt, type StaffPosition } from './positions';
+import type { StaffPosition } from './positions';
 
 /** One rung of the grand staff: a natural pitch, and the positions that write it there. */
 export interface Rung {
@@ -69,9 +69,4 @@ export const PRESETS: readonly { id: string; name: string; positions: readonly S
 
 function run(clef: StaffPosition['clef'], steps: number[]): StaffPosition[] {
   return steps.map((step) => ({ clef, step }));
-}
-
-/** Whether two positions write the same natural pitch (middle C in either clef). */
-export function samePitch(a: StaffPosition, b: StaffPosition): boolean {
-  return diatonic(pitchAt(a)) === diatonic(pitchAt(b));
 }

@@ -34,11 +34,6 @@ export function midi(pitch: Pitch): number {
   return (pitch.octave + 1) * 12 + letterSemitones(pitch.letter) + pitch.alter;
 }
 
-/** Frequency in hertz, equal temperament, A4 = 440 Hz. */
-export function frequency(pitch: Pitch): number {
-  return 440 * 2 ** ((midi(pitch) - 69) / 12);
-}
-
 const ALTER_TEXT: Record<Alter, string> = { [-2]: 'bb', [-1]: 'b', 0: '', 1: '#', 2: '##' };
 const ALTER_SIGN: Record<Alter, string> = { [-2]: '♭♭', [-1]: '♭', 0: '', 1: '♯', 2: '♯♯' };
 

@@ -1,5 +1,5 @@
 import { Delete } from 'lucide-react';
-import { type FormEvent, useState } from 'react';
+import { type SubmitEvent, useState } from 'react';
 import { PICTURES, type PictureId } from '../../contract/pictures';
 import { send } from '../../ui/api';
 import { Notice } from '../../ui/notice';
@@ -10,7 +10,7 @@ export function Enter({ code, again }: { code: string; again: boolean }) {
   const [pictures, setPictures] = useState<PictureId[]>([]);
   const [problem, setProblem] = useState<string | null>(null);
   const [busy, setBusy] = useState(false);
-  const submit = async (event: FormEvent<HTMLFormElement>) => {
+  const submit = async (event: SubmitEvent<HTMLFormElement>) => {
     event.preventDefault();
     setBusy(true);
     const form = Object.fromEntries(new FormData(event.currentTarget));

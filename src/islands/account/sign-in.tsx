@@ -1,4 +1,4 @@
-import { type FormEvent, useState } from 'react';
+import { type SubmitEvent, useState } from 'react';
 import { send } from '../../ui/api';
 import { Notice } from '../../ui/notice';
 
@@ -6,7 +6,7 @@ import { Notice } from '../../ui/notice';
 export function SignIn({ back }: { back: string }) {
   const [problem, setProblem] = useState<string | null>(null);
   const [busy, setBusy] = useState(false);
-  const submit = async (event: FormEvent<HTMLFormElement>) => {
+  const submit = async (event: SubmitEvent<HTMLFormElement>) => {
     event.preventDefault();
     setBusy(true);
     const form = Object.fromEntries(new FormData(event.currentTarget));

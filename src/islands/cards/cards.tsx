@@ -33,7 +33,7 @@ export function Cards({ group, students, chosen: initial }: Props) {
   const href = (student: string) =>
     `/api/cards.pdf?group=${group.id}&notes=${chosen.join(',')}&paper=${paper}${student ? `&student=${student}` : ''}`;
   return (
-    <div className="grid items-start gap-5 lg:grid-cols-[minmax(0,1fr)_19rem]">
+    <div className="grid grid-cols-1 items-start gap-5 lg:grid-cols-[minmax(0,1fr)_19rem]">
       <div>
         {chosen.length === 0 ? (
           <Notice kind="note">

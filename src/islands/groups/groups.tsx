@@ -28,7 +28,7 @@ export function Groups({ group, students, qr, entry }: Props) {
       {making || !group ? (
         <NewGroup />
       ) : (
-        <div className="grid items-start gap-4 xl:grid-cols-[1fr_22rem]">
+        <div className="grid grid-cols-1 items-start gap-4 xl:grid-cols-[1fr_22rem]">
           <Students group={group} initial={students} />
           <GroupSettings group={group} qr={qr} entry={entry} />
         </div>

@@ -1,4 +1,4 @@
-import { type FormEvent, useState } from 'react';
+import { type SubmitEvent, useState } from 'react';
 import { METHODS, type MethodId } from '../../core/methods';
 import { send } from '../../ui/api';
 import { Notice } from '../../ui/notice';
@@ -8,7 +8,7 @@ import { MethodOptions } from './options';
 export function NewGroup() {
   const [problem, setProblem] = useState<string | null>(null);
   const [method, setMethod] = useState<MethodId>('two-sayings');
-  const submit = async (event: FormEvent<HTMLFormElement>) => {
+  const submit = async (event: SubmitEvent<HTMLFormElement>) => {
     event.preventDefault();
     const form = Object.fromEntries(new FormData(event.currentTarget));
     const result = await send<{ id: string }>('POST', '/api/groups', form);

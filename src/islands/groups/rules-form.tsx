@@ -1,4 +1,4 @@
-import { type FormEvent, useState } from 'react';
+import { type SubmitEvent, useState } from 'react';
 import type { GroupView } from '../../contract/views';
 import { DEFAULT_RULES, type SecurityRules } from '../../core/evidence';
 
@@ -21,7 +21,7 @@ interface Props {
 /** When a note counts as secure, instant or fading in this group. */
 export function RulesForm({ group, change }: Props) {
   const [rules, setRules] = useState<SecurityRules>(group.rules);
-  const save = (event: FormEvent) => {
+  const save = (event: SubmitEvent) => {
     event.preventDefault();
     change({ rules });
   };

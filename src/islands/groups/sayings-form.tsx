@@ -1,4 +1,4 @@
-import { type FormEvent, useState } from 'react';
+import { type SubmitEvent, useState } from 'react';
 import type { GroupView } from '../../contract/views';
 import type { ClefId } from '../../core/notation';
 import {
@@ -31,7 +31,7 @@ export function SayingsForm({ group, change }: Props) {
   const problems = FIELDS.map(([clef, part]) =>
     sayingProblem(splitSaying(texts[`${clef} ${part}`]!), clef, part),
   );
-  const save = (event: FormEvent) => {
+  const save = (event: SubmitEvent) => {
     event.preventDefault();
     const of = (clef: ClefId) => ({
       spaces: texts[`${clef} spaces`],

@@ -43,7 +43,7 @@ export function Students({
       </h2>
       {problem ? <Notice kind="wrong">{problem}</Notice> : null}
       {students.length > 0 ? (
-        <div className="overflow-x-auto">
+        <div className="relative overflow-x-auto">
           <table className="mt-2 w-full text-left text-sm">
             <thead className="border-b border-rule">
               <tr>

@@ -128,7 +128,7 @@ function Rung({ position, group, ladder, chosen, open, toggle }: RungProps) {
         type="button"
         aria-expanded={open}
         onClick={toggle}
-        className="flex min-h-10 w-full items-center gap-3 px-2 text-left"
+        className="flex min-h-10 w-full flex-wrap items-center gap-x-3 px-2 text-left"
       >
         {open ? <ChevronDown aria-hidden size={18} /> : <ChevronRight aria-hidden size={18} />}
         <b className="w-10 font-title text-lg">{name}</b>
@@ -147,7 +147,7 @@ function Rung({ position, group, ladder, chosen, open, toggle }: RungProps) {
             <span className="hint">nobody has met it</span>
           )}
         </span>
-        <span className="min-w-0 flex-1 truncate text-soft">
+        <span className="min-w-24 flex-1 truncate text-soft">
           {word && word.length > 1 ? word : ''}
         </span>
       </button>
@@ -165,7 +165,7 @@ function Details({ position, group, ladder }: Pick<RungProps, 'position' | 'grou
   );
   const instruments = [...new Set(readers.map((s) => s.instrument))];
   return (
-    <div className="space-y-2 px-10 pb-3">
+    <div className="space-y-2 px-3 pb-3 md:px-10">
       <div className="flex flex-wrap gap-1.5">
         {notes.map((n) => (
           <SecurityTag key={n.id} security={n.security} name={names.get(n.id) ?? ''} />

@@ -1,4 +1,4 @@
-import { type FormEvent, useCallback, useEffect, useState } from 'react';
+import { type SubmitEvent, useCallback, useEffect, useState } from 'react';
 import type { MarkingKit } from '../../contract/views';
 import { send } from '../../ui/api';
 import { Notice } from '../../ui/notice';
@@ -36,7 +36,7 @@ export function Marking({ waiting, code: first }: Props) {
   useEffect(() => {
     if (first) void load(first);
   }, [first, load]);
-  const submit = (event: FormEvent) => {
+  const submit = (event: SubmitEvent) => {
     event.preventDefault();
     load(code);
   };

@@ -50,7 +50,7 @@ export function Pile({ kit, copy: asked }: Props) {
   };
   const done = students.filter((s) => s.marked).length;
   return (
-    <div className="grid items-start gap-4 md:grid-cols-[13rem_minmax(0,1fr)]">
+    <div className="grid grid-cols-1 items-start gap-4 md:grid-cols-[13rem_minmax(0,1fr)]">
       <section className="panel p-2!" aria-label="Students">
         <p className="hint px-2 pb-1">
           {kit.code}: {done} of {students.length} marked

@@ -1,4 +1,4 @@
-import { lazy, Suspense } from 'react';
+import { lazy, Suspense, useEffect, useState } from 'react';
 import type { GroupView, ProgressView } from '../../contract/views';
 import { Misreadings } from './misreadings';
 import { NotesStaff } from './notes-staff';
@@ -16,6 +16,9 @@ interface Props {
 
 /** Who knows what, how fast, and why the mistakes: one student. */
 export function Progress({ group, students, student, progress, base }: Props) {
+  // The chart measures its place on the page, which only a browser has.
+  const [mounted, setMounted] = useState(false);
+  useEffect(() => setMounted(true), []);
   const last = progress.lastAt
     ? new Intl.DateTimeFormat('en', { day: 'numeric', month: 'long' }).format(progress.lastAt)
     : null;
@@ -46,13 +49,17 @@ export function Progress({ group, students, student, progress, base }: Props) {
         </span>
       </div>
       <NotesStaff notes={progress.notes} group={group} />
-      <div className="grid items-start gap-4 xl:grid-cols-2">
+      <div className="grid grid-cols-1 items-start gap-4 xl:grid-cols-2">
         <Misreadings progress={progress} group={group} />
-        <section className="panel" aria-labelledby="weeks">
+        <section className="panel relative overflow-hidden" aria-labelledby="weeks">
           <h2 id="weeks">Weeks</h2>
-          <Suspense fallback={<p className="hint h-64">Drawing…</p>}>
-            <WeeksChart weeks={progress.weeks} />
-          </Suspense>
+          {mounted ? (
+            <Suspense fallback={<p className="hint h-64">Drawing…</p>}>
+              <WeeksChart weeks={progress.weeks} />
+            </Suspense>
+          ) : (
+            <p className="hint h-64">Drawing…</p>
+          )}
         </section>
       </div>
     </div>

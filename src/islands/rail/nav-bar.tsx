@@ -29,7 +29,7 @@ export function NavBar({ view, chosen: initial, groups, group, teacher }: Props)
     window.location.href = '/sign-in';
   };
   return (
-    <header className="flex flex-wrap items-center gap-x-4 gap-y-1 border-b border-rule bg-sheet px-6 py-1.5">
+    <header className="flex flex-wrap items-center gap-x-4 gap-y-1 border-b border-rule bg-sheet px-3 py-1.5 md:px-6">
       {groups.length > 0 ? (
         <label className="flex items-center gap-2 text-sm">
           <span className="sr-only">Group</span>

@@ -30,37 +30,49 @@ interface Props {
 export function Rail({ chosen: initial, introduced, shares, naming }: Props) {
   const chosen = useChosen(initial);
   const rail = useRailInput(chosen);
+  // On a phone the staff is put away until it is asked for.
+  const [open, setOpen] = useState(false);
   return (
-    <aside
-      aria-label="Notes"
-      className="sticky top-0 flex h-dvh shrink-0 flex-col overflow-y-auto border-r border-rule bg-sheet"
-      style={{ width: WIDTH }}
-    >
-      <div className="px-2 pt-1">
-        <Presets chosen={chosen} introduced={introduced} />
-      </div>
-      <div
-        role="group"
-        aria-label="Grand staff: arrow keys move, space chooses, shift with an arrow chooses on"
-        className="relative my-1 touch-none select-none"
-        style={{ height: RAIL_RUNGS.length * RUNG }}
-        onKeyDown={rail.onKeyDown}
+    <>
+      <button
+        type="button"
+        aria-expanded={open}
+        className="btn btn-main fixed bottom-2 left-2 z-20 md:hidden"
+        onClick={() => setOpen(!open)}
       >
-        <Staves />
-        {RAIL_POSITIONS.map((position) => (
-          <Head
-            key={positionId(position)}
-            position={position}
-            naming={naming}
-            on={chosen.includes(positionId(position))}
-            known={introduced.includes(positionId(position))}
-            share={shares[positionId(position)]}
-            tab={rail.focus === positionId(position)}
-            rail={rail}
-          />
-        ))}
-      </div>
-    </aside>
+        {open ? 'Close the staff' : `Notes: ${chosen.length} chosen`}
+      </button>
+      <aside
+        aria-label="Choose notes"
+        className={`sticky top-0 h-dvh shrink-0 flex-col overflow-y-auto border-r border-rule bg-sheet max-md:fixed max-md:z-10 max-md:pb-14 ${open ? 'flex' : 'hidden md:flex'}`}
+        style={{ width: WIDTH }}
+      >
+        <div className="px-2 pt-1">
+          <Presets chosen={chosen} introduced={introduced} />
+        </div>
+        <div
+          role="group"
+          aria-label="Grand staff: arrow keys move, space chooses, shift with an arrow chooses on"
+          className="relative my-1 touch-none select-none"
+          style={{ height: RAIL_RUNGS.length * RUNG }}
+          onKeyDown={rail.onKeyDown}
+        >
+          <Staves />
+          {RAIL_POSITIONS.map((position) => (
+            <Head
+              key={positionId(position)}
+              position={position}
+              naming={naming}
+              on={chosen.includes(positionId(position))}
+              known={introduced.includes(positionId(position))}
+              share={shares[positionId(position)]}
+              tab={rail.focus === positionId(position)}
+              rail={rail}
+            />
+          ))}
+        </div>
+      </aside>
+    </>
   );
 }
 

@@ -31,11 +31,6 @@ export const RAIL_POSITIONS: readonly StaffPosition[] = RAIL_RUNGS.flatMap((r) =
   [...r.positions].sort((a, b) => comparePositions(b, a)),
 );
 
-/** Row of a position on the rail, or null when it lies beyond. */
-export function rowOf(id: string): number | null {
-  return RAIL_RUNGS.find((r) => r.positions.some((p) => positionId(p) === id))?.row ?? null;
-}
-
 /** Positions between two others on the rail, both included. */
 export function between(from: string, to: string): string[] {
   const ids = RAIL_POSITIONS.map(positionId);

@@ -1,6 +1,7 @@
 import { useMemo, useState } from 'react';
 import type { SheetInput } from '../../contract/sheets';
 import type { GroupView } from '../../contract/views';
+import { positionId } from '../../core/notation';
 import { composeNames, type SheetSpec } from '../../core/sheets';
 import { defaultInstructions, pageSvg, sheetPages } from '../../engrave';
 import { send } from '../../ui/api';
@@ -61,7 +62,7 @@ export function Sheets({
       instructions,
       header: [...draft.header],
       groupId: group.id,
-      positions: [...chosen],
+      positions: positions.map(positionId),
       seed,
     };
     const result = await send<{ code: string; copies: number }>('POST', '/api/sheets', body);
@@ -72,7 +73,7 @@ export function Sheets({
     setSeed(`${seed}+`);
   };
   return (
-    <div className="grid items-start gap-5 lg:grid-cols-[minmax(0,1fr)_19rem]">
+    <div className="grid grid-cols-1 items-start gap-5 lg:grid-cols-[minmax(0,1fr)_19rem]">
       <div className="space-y-4" aria-live="polite">
         {wrong ? <Notice kind="note">{wrong}</Notice> : null}
         {pages.map((markup, i) => (

@@ -1,7 +1,7 @@
 import { causeName, isKnown, likelyCauses, securityOf } from '../../core/evidence';
 import { nextNotes, noteOrder } from '../../core/methods';
 import { positionId } from '../../core/notation';
-import { type GroupRow, introducedOf, listGroups } from '../stores/groups';
+import { type GroupRow, introducedOfAll, listGroups } from '../stores/groups';
 import { listSheets, type SheetSummary } from '../stores/sheets';
 import { listAllStudents, type StudentRow } from '../stores/students';
 import { type Knowledge, knowledgeOf } from './knowledge';
@@ -33,7 +33,7 @@ export interface GroupToday {
   readonly toMark: readonly { code: string; title: string; open: number; of: number; at: number }[];
 }
 
-/** What each of the teacher's groups needs next, at `now`. A fixed number of queries for each group. */
+/** What each of the teacher's groups needs next, at `now`. The number of queries does not grow with the groups. */
 export function todayOf(teacherId: string, now: number): GroupToday[] {
   const groups = listGroups(teacherId);
   const students = listAllStudents(teacherId);
@@ -43,9 +43,10 @@ export function todayOf(teacherId: string, now: number): GroupToday[] {
     teacherId,
     groups.map((g) => g.id),
   );
+  const introduced = introducedOfAll(groups.map((g) => g.id));
   return groups.map((group) => {
     const own = students.filter((s) => s.groupId === group.id);
-    const shown = introducedOf(group.id);
+    const shown = introduced.get(group.id)!;
     const order = noteOrder(group.method, clefsOf(own), own[0]?.instrument);
     return {
       group: { id: group.id, name: group.name, code: group.code },

@@ -1,4 +1,4 @@
-import { and, eq, inArray, sql } from 'drizzle-orm';
+import { and, eq, getTableColumns, inArray, sql } from 'drizzle-orm';
 import type { Answer } from '../../core/evidence';
 import type { Alter } from '../../core/notation';
 import { parsePositionId, positionId } from '../../core/notation';
@@ -29,8 +29,28 @@ function fromRow({ position, studentId: _, accidental, ...rest }: AnswerRow): An
  */
 export function storeAnswers(studentId: string, answers: readonly Answer[]): void {
   if (answers.length === 0) return;
-  const rows = answers.map((a) => toRow(studentId, a));
-  db().insert(schema.answer).values(rows).onConflictDoNothing().run();
+  const insert = insertAnswer();
+  db().transaction(() => {
+    for (const answer of answers) insert.run(toRow(studentId, answer));
+  });
+}
+
+function prepareInsert() {
+  const columns = Object.keys(getTableColumns(schema.answer)) as (keyof AnswerRow)[];
+  const values = Object.fromEntries(columns.map((c) => [c, sql.placeholder(c)]));
+  return db()
+    .insert(schema.answer)
+    .values(values as unknown as AnswerRow)
+    .onConflictDoNothing()
+    .prepare();
+}
+
+let prepared: ReturnType<typeof prepareInsert> | undefined;
+
+/** The statement that stores one answer, built once: building it costs far more than running it. */
+function insertAnswer() {
+  prepared ??= prepareInsert();
+  return prepared;
 }
 
 /** Takes answers back, and stores others in their place, in one transaction. */
@@ -45,8 +65,8 @@ export function replaceAnswers(
       const rows = voided.map((answerId) => ({ studentId, answerId, at: now }));
       tx.insert(schema.answerVoid).values(rows).onConflictDoNothing().run();
     }
-    const rows = answers.map((a) => toRow(studentId, a));
-    if (rows.length > 0) tx.insert(schema.answer).values(rows).onConflictDoNothing().run();
+    const insert = insertAnswer();
+    for (const answer of answers) insert.run(toRow(studentId, answer));
   });
 }
 

@@ -1,0 +1,54 @@
+import { type PathOp, type PenState, Surface, type TextStyle } from './surface';
+
+type Op =
+  | {
+      readonly kind: 'path';
+      readonly path: readonly PathOp[];
+      readonly mode: 'fill' | 'stroke';
+      readonly pen: PenState;
+    }
+  | {
+      readonly kind: 'music';
+      readonly text: string;
+      readonly x: number;
+      readonly y: number;
+      readonly pen: PenState;
+    };
+
+/** What was drawn, to be drawn again elsewhere. */
+export type Recording = readonly Op[];
+
+/** Takes down what VexFlow draws. */
+class Recorder extends Surface {
+  readonly ops: Op[] = [];
+  protected paint(path: readonly PathOp[], mode: 'fill' | 'stroke'): void {
+    this.ops.push({ kind: 'path', path: [...path], mode, pen: { ...this.pen } });
+  }
+  protected paintMusic(text: string, x: number, y: number): void {
+    this.ops.push({ kind: 'music', text, x, y, pen: { ...this.pen } });
+  }
+  text(_content: string, _x: number, _y: number, _style: TextStyle): void {
+    throw new Error('Text is drawn directly: it differs from note to note.');
+  }
+  at(): void {
+    throw new Error('Recordings have no nested coordinates.');
+  }
+}
+
+/** Recordings kept; a class set of sheets uses about a hundred. */
+const KEPT = 600;
+const kept = new Map<string, Recording>();
+
+/**
+ * What `draw` draws, worked out once for each `id`: setting up a note costs VexFlow many
+ * times what drawing it does, and a page repeats few different ones.
+ */
+export function recorded(id: string, draw: (surface: Surface) => void): Recording {
+  const known = kept.get(id);
+  if (known) return known;
+  const recorder = new Recorder();
+  draw(recorder);
+  if (kept.size >= KEPT) kept.clear();
+  kept.set(id, recorder.ops);
+  return recorder.ops;
+}
