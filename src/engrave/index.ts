@@ -11,5 +11,6 @@ export * from './page';
 export * from './picture';
 export * from './sheet-layout';
 export * from './sheet-page';
+export * from './slip-page';
 export * from './staff';
 export { SvgSurface } from './svg-surface';

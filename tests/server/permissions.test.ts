@@ -56,6 +56,11 @@ const TEACHER_DOORS: Door[] = [
   },
   { file: 'groups/[id]/export.ts', method: 'GET', ask: () => ({ params: { id: mine.group.id } }) },
   {
+    file: 'groups/[id]/slips.pdf.ts',
+    method: 'GET',
+    ask: () => ({ params: { id: mine.group.id } }),
+  },
+  {
     file: 'students/[id]/index.ts',
     method: 'PATCH',
     ask: () => ({ params: { id: mine.students[1]!.id }, body: { name: 'Eve' } }),

@@ -1,4 +1,4 @@
-import { KeyRound, Trash2 } from 'lucide-react';
+import { KeyRound, Printer, Trash2 } from 'lucide-react';
 import { useState } from 'react';
 import type { GroupView, StudentView } from '../../contract/views';
 import { METHODS } from '../../core/methods';
@@ -38,9 +38,21 @@ export function Students({
   };
   return (
     <section className="panel min-w-0" aria-labelledby="students">
-      <h2 id="students">
-        {students.length} {students.length === 1 ? 'student' : 'students'}
-      </h2>
+      <div className="flex flex-wrap items-center justify-between gap-2">
+        <h2 id="students">
+          {students.length} {students.length === 1 ? 'student' : 'students'}
+        </h2>
+        {students.length > 0 ? (
+          <a
+            className="btn"
+            href={`/api/groups/${group.id}/slips.pdf`}
+            target="_blank"
+            rel="noreferrer"
+          >
+            <Printer aria-hidden size={16} /> Entry slips
+          </a>
+        ) : null}
+      </div>
       {problem ? <Notice kind="wrong">{problem}</Notice> : null}
       {students.length > 0 ? (
         <div className="relative overflow-x-auto">

@@ -43,8 +43,8 @@ export function Asking({ kit, round, wrong, lastRight, answer, goOn }: Props) {
     () => (wrong || hint ? explain(current, kit) : []),
     [wrong, hint, current, kit],
   );
-  // A hint shows the way but stops before the name.
-  const way = wrong ? steps : steps.slice(0, 1);
+  // A hint shows how the way begins, and stops before the step that gives the name away.
+  const way = wrong ? steps : steps.slice(0, Math.min(2, steps.length - 2));
   const picture = useMemo(
     () =>
       noteSvg({

@@ -48,7 +48,10 @@ export function NavBar({ view, chosen: initial, groups, group, teacher }: Props)
           </select>
         </label>
       ) : null}
-      <nav aria-label="Views" className="flex flex-1 flex-wrap">
+      <nav
+        aria-label="Views"
+        className="flex overflow-x-auto max-md:order-last max-md:basis-full md:flex-1"
+      >
         {VIEWS.map(([id, name]) => (
           <a
             key={id}
@@ -64,7 +67,7 @@ export function NavBar({ view, chosen: initial, groups, group, teacher }: Props)
       </nav>
       <button
         type="button"
-        className="flex min-h-9 items-center gap-1 text-sm text-soft"
+        className="flex min-h-9 items-center gap-1 text-sm text-soft max-md:ml-auto"
         onClick={leave}
       >
         <LogOut aria-hidden size={16} /> Sign out, {teacher}

@@ -1,0 +1,127 @@
+import { describe, expect, it } from 'vitest';
+import type { z } from 'zod';
+import { enterInput, setupInput } from '@/contract/accounts';
+import { answersInput } from '@/contract/answers';
+import { groupChange, groupInput, introducedInput, studentChange } from '@/contract/groups';
+import { cardsQuery, markingInput, pdfQuery, sheetInput } from '@/contract/sheets';
+import { DEFAULT_RULES } from '@/core/evidence';
+
+const answer = {
+  id: 'answer-01',
+  position: 't1',
+  key: 0,
+  accidental: null,
+  given: 'F',
+  ms: 900,
+  hints: 0,
+  source: 'drill',
+  at: 1.7e12,
+};
+const sheet = {
+  groupId: 'g',
+  positions: ['t1'],
+  count: 8,
+  key: 0,
+  weakFirst: true,
+  paper: 'A4',
+  staffSpace: 3,
+  title: '',
+  instructions: '',
+  header: ['name'],
+  versions: 'one',
+  seed: 's',
+};
+const sayings = { treble: { spaces: 'FACE', lines: '' }, bass: { spaces: '', lines: '' } };
+const setup = { name: 'T', email: 't@example.org', password: 'long enough words' };
+
+/** First message of what is wrong with an input, or null. */
+function problem(schema: z.ZodType, input: unknown): string | null {
+  const result = schema.safeParse(input);
+  return result.success ? null : result.error.issues[0]!.message;
+}
+
+describe('input that is right', () => {
+  it.each([
+    ['set-up', setupInput, setup],
+    ['entering', enterInput, { code: 'ABC234', name: 'Ada', pictures: ['sun', 'sun', 'moon'] }],
+    [
+      'answers',
+      answersInput,
+      { answers: [answer, { ...answer, id: 'answer-02', given: null, ms: null }] },
+    ],
+    ['a group', groupInput, { name: ' Tuesday ' }],
+    ['sayings', groupChange, { sayings }],
+    ['figures', groupChange, { rules: DEFAULT_RULES }],
+    ['a student', studentChange, { name: 'Zoë-Mae', method: null }],
+    ['a sheet', sheetInput, sheet],
+    ['a query for a PDF', pdfQuery, { copy: '3' }],
+    ['a query for cards', cardsQuery, { group: 'g', notes: 't1,b2' }],
+    ['a marking', markingInput, { studentId: 's', copy: 1, typed: 'f a' }],
+  ] as [string, z.ZodType, unknown][])('%s is taken', (_, schema, input) => {
+    expect(problem(schema, input)).toBeNull();
+  });
+
+  it('is tidied on the way in', () => {
+    expect(groupInput.parse({ name: ' Tuesday ' })).toEqual({
+      name: 'Tuesday',
+      method: 'two-sayings',
+      key: 0,
+      terms: 'US',
+      naming: 'letters',
+    });
+    expect(studentChange.parse({ name: '  Ada   B ' }).name).toBe('Ada B');
+    expect(introducedInput.parse({ positions: ['b-2'], on: true }).positions).toEqual([
+      { clef: 'bass', step: -2 },
+    ]);
+    expect(groupChange.parse({ sayings }).sayings!.treble.spaces).toEqual(['F', 'A', 'C', 'E']);
+  });
+});
+
+describe('input that is not', () => {
+  it.each([
+    [setupInput, { ...setup, password: 'short' }, /at least 10 characters/],
+    [setupInput, { ...setup, email: 'nobody' }, /e-mail address, such as/],
+    [setupInput, { ...setup, name: ' ' }, /name that students know/],
+    [enterInput, { code: 'A', name: 'Ada', pictures: ['sun'] }, /three pictures/],
+    [
+      enterInput,
+      { code: 'A', name: 'Ada', pictures: ['sun', 'sun', 'cat'] },
+      /Choose three of the pictures/,
+    ],
+    [answersInput, { answers: [{ ...answer, position: 'H9' }] }, /not a staff position/],
+    [answersInput, { answers: [{ ...answer, given: 'H' }] }, /letter A to G/],
+    [answersInput, { answers: [{ ...answer, key: 9 }] }, /seven sharps/],
+    [answersInput, { answers: [{ ...answer, ms: 9e9 }] }, /ten minutes/],
+    [answersInput, { answers: [{ ...answer, id: 'x' }] }, /identifier/],
+    [answersInput, { answers: [{ ...answer, id: '<script>' }] }, /identifier/],
+    [answersInput, { answers: Array(201).fill(answer) }, /up to 200/],
+    [groupInput, { name: '' }, /Give the group a name/],
+    [groupInput, { name: 'x'.repeat(61) }, /up to 60/],
+    [groupInput, { name: 'x', method: 'magic' }, /ways of teaching/],
+    [groupChange, { key: 8 }, /seven sharps/],
+    [groupChange, { rules: { ...DEFAULT_RULES, instantMs: 1 } }, /0.5 to 10 seconds/],
+    [groupChange, { rules: { ...DEFAULT_RULES, secureAccuracy: 0.2 } }, /50 to 100 %/],
+    [
+      groupChange,
+      { sayings: { ...sayings, bass: { spaces: 'Ants carry grapes', lines: '' } } },
+      /needs 4 words/,
+    ],
+    [studentChange, { name: 'x'.repeat(200) }, /too long/],
+    [studentChange, { name: '<img onerror=x>' }, /do not belong in a name/],
+    [studentChange, { instrument: 'kazoo' }, /instruments/],
+    [introducedInput, { positions: [], on: true }, /at least one note/],
+    [sheetInput, { ...sheet, count: 201 }, /up to 200/],
+    [sheetInput, { ...sheet, count: 'many' }, /how many notes/],
+    [sheetInput, { ...sheet, staffSpace: 9 }, /2 to 8 mm/],
+    [sheetInput, { ...sheet, title: 'x'.repeat(300) }, /too long/],
+    [sheetInput, { ...sheet, paper: 'A3' }, /A4 or Letter/],
+    [sheetInput, { ...sheet, positions: [] }, /at least one note/],
+    [cardsQuery, { group: 'g', notes: '' }, /at least one note/],
+    [markingInput, { studentId: '', copy: 1, typed: '' }, /Choose the student/],
+  ] as [z.ZodType, unknown, RegExp][])(
+    'is refused with what would be right (%#)',
+    (schema, input, message) => {
+      expect(problem(schema, input)).toMatch(message);
+    },
+  );
+});
