@@ -1,5 +1,6 @@
 import { textRuns, textWidth } from './fonts';
-import { type PathOp, Surface, type TextStyle } from './surface';
+import type { PathOp } from './ops';
+import { Surface, type TextStyle } from './surface';
 
 /** The few calls of a PDFKit document that drawing needs. */
 export interface PdfPen {

@@ -1,22 +1,5 @@
-import { type PathOp, type PenState, Surface, type TextStyle } from './surface';
-
-type Op =
-  | {
-      readonly kind: 'path';
-      readonly path: readonly PathOp[];
-      readonly mode: 'fill' | 'stroke';
-      readonly pen: PenState;
-    }
-  | {
-      readonly kind: 'music';
-      readonly text: string;
-      readonly x: number;
-      readonly y: number;
-      readonly pen: PenState;
-    };
-
-/** What was drawn, to be drawn again elsewhere. */
-export type Recording = readonly Op[];
+import type { Op, PathOp, Recording } from './ops';
+import { Surface, type TextStyle } from './surface';
 
 /** Takes down what VexFlow draws. */
 class Recorder extends Surface {

@@ -1,13 +1,6 @@
 import { type FontInfo, RenderContext } from 'vexflow/core';
 import { measureMusic } from './measure';
-import type { Recording } from './recording';
-
-/** Straight and curved pieces of a path, in the coordinates of the moment. */
-export type PathOp =
-  | ['M' | 'L', number, number]
-  | ['C', number, number, number, number, number, number]
-  | ['Q', number, number, number, number]
-  | ['Z'];
+import { type PathOp, type PenState, type Recording, shifted } from './ops';
 
 export interface TextStyle {
   /** Font size in the units of the moment. */
@@ -15,29 +8,6 @@ export interface TextStyle {
   readonly weight?: 'regular' | 'bold';
   readonly anchor?: 'start' | 'middle' | 'end';
   readonly color?: string;
-}
-
-/** How the next path or glyph is painted. */
-export interface PenState {
-  fill: string;
-  stroke: string;
-  lineWidth: number;
-  dash: readonly number[];
-  /** Size of the music font in the units of the moment. */
-  fontSize: number;
-}
-
-function shifted(op: PathOp, dx: number): PathOp {
-  switch (op[0]) {
-    case 'Z':
-      return op;
-    case 'C':
-      return ['C', op[1] + dx, op[2], op[3] + dx, op[4], op[5] + dx, op[6]];
-    case 'Q':
-      return ['Q', op[1] + dx, op[2], op[3] + dx, op[4]];
-    default:
-      return [op[0], op[1] + dx, op[2]];
-  }
 }
 
 /** VexFlow gives sizes in points for a screen of 96 dots an inch. */

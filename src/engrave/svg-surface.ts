@@ -1,5 +1,6 @@
 import { MUSIC_WEB_FAMILY, TEXT_FAMILY } from './families';
-import { type PathOp, Surface, type TextStyle } from './surface';
+import type { PathOp } from './ops';
+import { Surface, type TextStyle } from './surface';
 
 /** Rounds to a hundredth: finer than any printer at the sizes drawn. */
 const r = (n: number) => Math.round(n * 100) / 100;
