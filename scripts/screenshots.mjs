@@ -79,7 +79,7 @@ await shot('today', teacher, (p) => p.goto(`${BASE}/today`));
 await shot('groups', teacher, (p) => open(p, 'groups', 'Boathouse strings'));
 await shot('ladder', teacher, async (p) => {
   await open(p, 'ladder', 'Boathouse strings', '&notes=t1,t3');
-  await p.getByRole('button', { name: /treble line 5/ }).click();
+  await p.getByRole('button', { name: /treble space 2/ }).click();
 });
 await shot('sheets', teacher, (p) => open(p, 'sheets', 'Monday keys', `&notes=${NOTES},b1,b3`));
 await shot('cards', teacher, (p) => open(p, 'cards', 'Boathouse strings', '&notes=t0,t2,t3,t5,t8'));
@@ -89,7 +89,14 @@ await shot('marking', teacher, async (p) => {
     .getByRole('button', { name: /^[0-9A-Z]{6}$/ })
     .first()
     .click();
-  await p.getByLabel(/Letters as written/).fill('e g b d f a c e f g');
+  // What a student wrote who takes the last bass notes for treble ones, and misses one more.
+  const sheet = await p.getByLabel(/Code in the corner/).inputValue();
+  const kit = await (await p.request.get(`${BASE}/api/marking/${sheet}`)).json();
+  const written = kit.copies[0].items.map((item, i) => {
+    const other = 'CDEFGAB'[('CDEFGAB'.indexOf(item.answer) + 5) % 7];
+    return i === 3 ? '-' : item.clef === 'bass' && i % 2 === 0 ? other : item.answer;
+  });
+  await p.getByLabel(/Letters as written/).fill(written.join(' ').toLowerCase());
 });
 await shot('progress', teacher, async (p) => {
   await open(p, 'progress', 'Monday keys');

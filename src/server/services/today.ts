@@ -1,6 +1,7 @@
 import { causeName, isKnown, likelyCauses, securityOf } from '../../core/evidence';
+import { INSTRUMENTS } from '../../core/instruments';
 import { nextNotes, noteOrder } from '../../core/methods';
-import { positionId } from '../../core/notation';
+import { parsePositionId, positionId } from '../../core/notation';
 import { type GroupRow, introducedOfAll, listGroups } from '../stores/groups';
 import { listSheets, type SheetSummary } from '../stores/sheets';
 import { listAllStudents, type StudentRow } from '../stores/students';
@@ -25,9 +26,9 @@ type ReasonKind = 'locked' | 'cause' | 'idle' | 'fading';
 export interface GroupToday {
   readonly group: Pick<GroupRow, 'id' | 'name' | 'code'>;
   readonly students: number;
-  /** Notes introduced, and how many of them the middle student knows. */
   readonly introduced: number;
-  readonly known: number;
+  /** What the student in the middle knows of the introduced notes that they read. */
+  readonly middle: { readonly known: number; readonly of: number };
   readonly next: readonly string[];
   readonly attention: readonly Attention[];
   readonly toMark: readonly { code: string; title: string; open: number; of: number; at: number }[];
@@ -52,12 +53,7 @@ export function todayOf(teacherId: string, now: number): GroupToday[] {
       group: { id: group.id, name: group.name, code: group.code },
       students: own.length,
       introduced: shown.size,
-      known: middleKnown(
-        own.map((s) => knowledge.get(s.id)!),
-        [...shown.keys()],
-        group,
-        now,
-      ),
+      middle: middleStudent(own, knowledge, [...shown.keys()], group, now),
       next: nextNotes(order, new Set(shown.keys()), 3).map(positionId),
       attention: own.flatMap((s) => attentionFor(s, knowledge.get(s.id)!, group, now)),
       toMark: sheets.filter((s) => s.sheet.groupId === group.id).flatMap((s) => openSheet(s, own)),
@@ -65,22 +61,28 @@ export function todayOf(teacherId: string, now: number): GroupToday[] {
   });
 }
 
-function middleKnown(
-  all: readonly Knowledge[],
+/**
+ * Of the student in the middle: how many of the introduced notes that their instrument
+ * reads they know.
+ */
+function middleStudent(
+  students: readonly StudentRow[],
+  knowledge: ReadonlyMap<string, Knowledge>,
   ids: readonly string[],
   group: GroupRow,
   now: number,
-): number {
-  const counts = all
-    .map(
-      (k) =>
-        ids.filter((id) => {
-          const state = k.states.get(id);
-          return state !== undefined && isKnown(securityOf(state, now, group.rules).security);
-        }).length,
-    )
-    .sort((a, b) => a - b);
-  return counts[counts.length >> 1] ?? 0;
+): { known: number; of: number } {
+  const counts = students.map((student) => {
+    const { clefs } = INSTRUMENTS[student.instrument];
+    const readable = ids.filter((id) => clefs.includes(parsePositionId(id)!.clef));
+    const known = readable.filter((id) => {
+      const state = knowledge.get(student.id)!.states.get(id);
+      return state !== undefined && isKnown(securityOf(state, now, group.rules).security);
+    });
+    return { known: known.length, of: readable.length };
+  });
+  counts.sort((a, c) => a.known / Math.max(1, a.of) - c.known / Math.max(1, c.of));
+  return counts[counts.length >> 1] ?? { known: 0, of: 0 };
 }
 
 function attentionFor(
