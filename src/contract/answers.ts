@@ -7,9 +7,13 @@ export const ANSWER_BATCH = 200;
 
 /** One answer as a device sends it. Right or wrong is worked out by the server. */
 const answerInput = z.object({
+  // Identifiers of marked sheets begin with sheet-; a device must not take one in advance.
   id: z
     .string()
-    .regex(/^[\w-]{8,64}$/, 'An answer needs an identifier of 8 to 64 letters and digits.'),
+    .regex(
+      /^(?!sheet-)[\w-]{8,64}$/,
+      'An answer needs an identifier of 8 to 64 letters and digits.',
+    ),
   position: positionSchema,
   key: keySchema,
   accidental: z

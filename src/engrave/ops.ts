@@ -32,7 +32,7 @@ export type Op =
     };
 
 /** What was drawn, to be drawn again elsewhere. */
-export type Recording = readonly Op[];
+export type Stencil = readonly Op[];
 
 /** A piece of a path moved by `dx` to the right. */
 export function shifted(op: PathOp, dx: number): PathOp {

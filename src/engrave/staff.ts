@@ -10,7 +10,7 @@ import {
   tonic,
 } from '../core/notation';
 import { INK } from './colors';
-import { recorded } from './recording';
+import { stencilOf } from './stencil';
 import type { Surface } from './surface';
 
 /** Units of a staff drawing between two lines; VexFlow's own. One staff space is 10 units. */
@@ -81,8 +81,8 @@ export function drawStaff(surface: Surface, drawing: StaffDrawing): number[] {
   surface.save();
   drawTints(surface, drawing, left);
   const id = ['staff', clef, key, width, left, color].join();
-  surface.replay(
-    recorded(id, (s) => drawLines(s, clef, key, { left, width, color })),
+  surface.stamp(
+    stencilOf(id, (s) => drawLines(s, clef, key, { left, width, color })),
     0,
   );
   if (drawing.numbers) drawNumbers(surface, drawing.numbers);
@@ -143,8 +143,8 @@ function drawNumbers(surface: Surface, which: 'lines' | 'spaces' | 'both'): void
 function drawNote(surface: Surface, note: DrawnNote, clef: ClefId, x: number): void {
   const { step, head = 'whole', accidental = null, color = INK } = note;
   const id = ['note', clef, step, head, accidental, color].join();
-  surface.replay(
-    recorded(id, (s) => engraveNote(s, { step, head, accidental, color }, clef)),
+  surface.stamp(
+    stencilOf(id, (s) => engraveNote(s, { step, head, accidental, color }, clef)),
     x,
   );
   if (note.letter) drawLetterHead(surface, note, x, color);

@@ -1,6 +1,6 @@
 import { type FontInfo, RenderContext } from 'vexflow/core';
 import { measureMusic } from './measure';
-import { type PathOp, type PenState, type Recording, shifted } from './ops';
+import { type PathOp, type PenState, type Stencil, shifted } from './ops';
 
 export interface TextStyle {
   /** Font size in the units of the moment. */
@@ -32,10 +32,10 @@ export abstract class Surface extends RenderContext {
   /** Runs `draw` with the origin moved to x, y and everything `scale` times as large. */
   abstract at(x: number, y: number, scale: number, draw: () => void): void;
 
-  /** Draws a recording again, moved by `dx` to the right. */
-  replay(recording: Recording, dx: number): void {
+  /** Draws a stencil again, moved by `dx` to the right. */
+  stamp(stencil: Stencil, dx: number): void {
     const pen = this.pen;
-    for (const op of recording) {
+    for (const op of stencil) {
       this.pen = op.pen;
       if (op.kind === 'music') this.paintMusic(op.text, op.x + dx, op.y);
       else this.paint(dx === 0 ? op.path : op.path.map((p) => shifted(p, dx)), op.mode);

@@ -94,6 +94,7 @@ describe('input that is not', () => {
     [answersInput, { answers: [{ ...answer, ms: 9e9 }] }, /ten minutes/],
     [answersInput, { answers: [{ ...answer, id: 'x' }] }, /identifier/],
     [answersInput, { answers: [{ ...answer, id: '<script>' }] }, /identifier/],
+    [answersInput, { answers: [{ ...answer, id: 'sheet-ABC123-1-1-1' }] }, /identifier/],
     [answersInput, { answers: Array(201).fill(answer) }, /up to 200/],
     [groupInput, { name: '' }, /Give the group a name/],
     [groupInput, { name: 'x'.repeat(61) }, /up to 60/],

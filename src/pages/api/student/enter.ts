@@ -1,5 +1,6 @@
 import { enterInput } from '@/contract/accounts';
 import { endpoint } from '@/server/endpoint';
+import { originOf } from '@/server/origin';
 import { enter, STUDENT_COOKIE, STUDENT_SESSION_MS } from '@/server/student-session';
 
 export const POST = endpoint({
@@ -10,7 +11,7 @@ export const POST = endpoint({
     context.cookies.set(STUDENT_COOKIE, token, {
       httpOnly: true,
       sameSite: 'strict',
-      secure: context.url.protocol === 'https:',
+      secure: originOf(context.request).startsWith('https:'),
       path: '/',
       maxAge: STUDENT_SESSION_MS / 1000,
     });

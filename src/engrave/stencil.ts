@@ -1,8 +1,8 @@
-import type { Op, PathOp, Recording } from './ops';
+import type { Op, PathOp, Stencil } from './ops';
 import { Surface, type TextStyle } from './surface';
 
 /** Takes down what VexFlow draws. */
-class Recorder extends Surface {
+class Cutter extends Surface {
   readonly ops: Op[] = [];
   protected paint(path: readonly PathOp[], mode: 'fill' | 'stroke'): void {
     this.ops.push({ kind: 'path', path: [...path], mode, pen: { ...this.pen } });
@@ -14,24 +14,24 @@ class Recorder extends Surface {
     throw new Error('Text is drawn directly: it differs from note to note.');
   }
   at(): void {
-    throw new Error('Recordings have no nested coordinates.');
+    throw new Error('Stencils have no nested coordinates.');
   }
 }
 
-/** Recordings kept; a class set of sheets uses about a hundred. */
+/** Stencils kept; a class set of sheets uses about a hundred. */
 const KEPT = 600;
-const kept = new Map<string, Recording>();
+const kept = new Map<string, Stencil>();
 
 /**
  * What `draw` draws, worked out once for each `id`: setting up a note costs VexFlow many
  * times what drawing it does, and a page repeats few different ones.
  */
-export function recorded(id: string, draw: (surface: Surface) => void): Recording {
+export function stencilOf(id: string, draw: (surface: Surface) => void): Stencil {
   const known = kept.get(id);
   if (known) return known;
-  const recorder = new Recorder();
-  draw(recorder);
+  const cutter = new Cutter();
+  draw(cutter);
   if (kept.size >= KEPT) kept.clear();
-  kept.set(id, recorder.ops);
-  return recorder.ops;
+  kept.set(id, cutter.ops);
+  return cutter.ops;
 }
