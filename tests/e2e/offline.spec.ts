@@ -23,7 +23,7 @@ test('a lost connection loses nothing: answers wait and are sent once', async ({
   await page.getByRole('button', { name: 'Begin' }).click();
   await context.setOffline(true);
   await answerFive(page);
-  await expect(page.getByText('No connection. Go on')).toBeVisible({ timeout: 15_000 });
+  await expect(page.getByText('No connection. Go on')).toBeVisible();
   expect(await queued(page)).toBe(5);
   // A page closed without a connection still has them when it is opened again.
   const sent: string[] = [];
@@ -34,7 +34,7 @@ test('a lost connection loses nothing: answers wait and are sent once', async ({
   });
   await context.setOffline(false);
   await page.reload();
-  await expect.poll(() => queued(page), { timeout: 15_000 }).toBe(0);
+  await expect.poll(() => queued(page)).toBe(0);
   expect(new Set(sent).size).toBe(5);
 });
 
@@ -46,11 +46,11 @@ test('an ended session in the middle of practice keeps the answers until the stu
   await page.getByRole('button', { name: 'Begin' }).click();
   await context.clearCookies();
   await answerFive(page);
-  await expect(page.getByText(/You are signed out/)).toBeVisible({ timeout: 15_000 });
+  await expect(page.getByText(/You are signed out/)).toBeVisible();
   expect(await queued(page)).toBe(5);
   await page.getByRole('link', { name: 'Enter again' }).click();
   await hydrated(page);
   await expect(page.getByText('Answers on this device are kept')).toBeVisible();
   await wren(page);
-  await expect.poll(() => queued(page), { timeout: 15_000 }).toBe(0);
+  await expect.poll(() => queued(page)).toBe(0);
 });
