@@ -7,11 +7,14 @@ const queued = (page: import('@playwright/test').Page) =>
     return key ? (JSON.parse(localStorage.getItem(key)!) as unknown[]).length : 0;
   });
 
+/** Five answers, whatever they are; none may reach the server. */
 async function answerFive(page: import('@playwright/test').Page) {
-  for (let i = 0; i < 5; i++) {
+  for (let i = 1; i <= 5; i++) {
     await page.keyboard.press('g');
+    await expect.poll(() => queued(page)).toBe(i);
     const next = page.getByRole('button', { name: 'Next note' });
     if (await next.isVisible()) await next.click();
+    await expect(page.getByRole('button', { name: 'Hint' })).toBeVisible();
   }
 }
 
