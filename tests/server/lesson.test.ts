@@ -9,7 +9,7 @@ import { todayOf } from '@/server/services/today';
 import { answersOf } from '@/server/stores/answers';
 import { deleteGroup, getGroup } from '@/server/stores/groups';
 import { getSheet } from '@/server/stores/sheets';
-import { listStudents } from '@/server/stores/students';
+import { listStudents, updateStudent } from '@/server/stores/students';
 import { STUDENT_COOKIE, studentOf } from '@/server/student-session';
 import { makeRoom, sentAnswer } from '../helpers/people';
 
@@ -80,6 +80,24 @@ describe('a sheet from paper back to evidence', () => {
     expect(mark(right)).toMatchObject({ right: 12, revision: 2 });
     expect(count()).toHaveLength(12);
     expect(count().every((a) => a.correct && a.ms === null && a.source === 'sheet')).toBe(true);
+  });
+
+  it('stays as it was printed when the student’s instrument changes', () => {
+    const both = { ...spec, positions: [...positions, { clef: 'bass' as const, step: 3 }] };
+    const cleo = listStudents(room.teacherId, room.group.id).find((s) => s.name === 'Cleo')!;
+    const made = makeSheet(room.teacherId, room.group, both, { versions: 'each', seed: 'v' }, now);
+    const stored = getSheet(room.teacherId, made.sheet.code);
+    const copy = stored.copies.find((c) => c.studentId === cleo.id)!.number;
+    const items = () => itemsOf(stored, copy, listStudents(room.teacherId, room.group.id)).items;
+    const printed = items();
+    expect(printed.some((i) => i.clef === 'bass')).toBe(true);
+    updateStudent(room.teacherId, cleo.id, { instrument: 'violin' });
+    expect(items()).toEqual(printed);
+    const next = makeSheet(room.teacherId, room.group, both, { versions: 'each', seed: 'v' }, now);
+    const fresh = getSheet(room.teacherId, next.sheet.code);
+    const own = itemsOf(fresh, copy, listStudents(room.teacherId, room.group.id)).items;
+    expect(own.every((i) => i.clef === 'treble')).toBe(true);
+    updateStudent(room.teacherId, cleo.id, { instrument: 'keyboard' });
   });
 
   it('refuses another student’s copy, and letters that cannot be', () => {

@@ -45,6 +45,8 @@ export interface SheetCopy {
   readonly seed: string;
   /** Position id → weight ≥ 0; absent ones weigh 1. */
   readonly weights?: Readonly<Record<string, number>>;
+  /** The notes of this copy, when they are only some of the spec's; all of them when left out. */
+  readonly positions?: readonly StaffPosition[];
 }
 
 export interface SheetItem extends StaffPosition {

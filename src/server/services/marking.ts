@@ -1,5 +1,6 @@
 import type { Answer } from '../../core/evidence';
 import { copyCode, markNames } from '../../core/sheets';
+import { db } from '../db';
 import { badInput, notFound } from '../errors';
 import { replaceAnswers } from '../stores/answers';
 import { type MarkingRow, markingsOf, saveMarking } from '../stores/sheets';
@@ -72,7 +73,6 @@ export function markSheet(
   const voided = before
     ? before.given.map((_, i) => answerId(stored.sheet.code, before.number, i, before.revision))
     : [];
-  replaceAnswers(student.id, voided, answers, now);
   const row: MarkingRow = {
     sheetCode: stored.sheet.code,
     studentId: student.id,
@@ -82,6 +82,10 @@ export function markSheet(
     right: answers.filter((a) => a.correct).length,
     markedAt: now,
   };
-  saveMarking(row);
+  // Answers and marking together: a marking without its answers could not be corrected.
+  db().transaction(() => {
+    replaceAnswers(student.id, voided, answers, now);
+    saveMarking(row);
+  });
   return row;
 }

@@ -1,7 +1,7 @@
 import { NEW_NOTE, type SecurityRules, securityOf } from '../../core/evidence';
 import { INSTRUMENTS } from '../../core/instruments';
 import { positionId, type StaffPosition } from '../../core/notation';
-import { composeNames, copyCode, type SheetCopy, type SheetSpec } from '../../core/sheets';
+import { composeNames, copyCode, type SheetSpec } from '../../core/sheets';
 import { type Page, sheetPages, wayPages } from '../../engrave';
 import { badInput, notFound } from '../errors';
 import type { GroupRow } from '../stores/groups';
@@ -56,7 +56,7 @@ export function makeSheet(
         ]
       : students
           .filter((s) => readable(s, spec.positions).length > 0)
-          .map((s) => ownCopy(s, options.seed, weights.get(s.id)!));
+          .map((s) => ownCopy(s, spec, options.seed, weights.get(s.id)!));
   if (copies.length === 0) {
     throw badInput(
       'Nobody in this group reads the clef of these notes. Choose notes of their clefs, or one version for all.',
@@ -65,8 +65,18 @@ export function makeSheet(
   return createSheet(teacherId, group.id, spec, copies, now);
 }
 
-function ownCopy(student: StudentRow, seed: string, weights: Record<string, number>): NewCopy {
-  return { studentId: student.id, copy: { seed: `${seed}/${student.id}`, weights } };
+/**
+ * A student's own copy leaves out the clef that their instrument does not read. The notes
+ * are kept with it: a printed sheet stays as it is when the instrument changes.
+ */
+function ownCopy(
+  student: StudentRow,
+  spec: SheetSpec,
+  seed: string,
+  weights: Record<string, number>,
+): NewCopy {
+  const positions = readable(student, spec.positions);
+  return { studentId: student.id, copy: { seed: `${seed}/${student.id}`, weights, positions } };
 }
 
 /** Weights by student id; knowledge is worked out once for all. */
@@ -87,12 +97,6 @@ function readable(student: StudentRow, positions: readonly StaffPosition[]): Sta
   return positions.filter((p) => clefs.includes(p.clef));
 }
 
-/** A copy's spec: a student's own sheet leaves out the clef that their instrument does not read. */
-export function specFor(spec: SheetSpec, student: StudentRow | undefined): SheetSpec {
-  const own = student ? readable(student, spec.positions) : [];
-  return own.length > 0 ? { ...spec, positions: own } : spec;
-}
-
 export interface StoredSheet {
   readonly sheet: SheetRow;
   readonly copies: readonly CopyRow[];
@@ -104,8 +108,9 @@ export function itemsOf(stored: StoredSheet, number: number, students: readonly 
   const row = stored.copies.find((c) => c.number === number);
   if (!row) throw notFound(`Copy ${number} of sheet ${stored.sheet.code}`);
   const student = students.find((s) => s.id === row.studentId);
-  const spec = specFor(stored.sheet.spec, student);
-  return { spec, student, items: composeNames(spec, row.copy as SheetCopy) };
+  const { positions = stored.sheet.spec.positions } = row.copy;
+  const spec: SheetSpec = { ...stored.sheet.spec, positions };
+  return { spec, student, items: composeNames(spec, row.copy) };
 }
 
 /** Pages of a stored sheet: the copies, their keys, or both, the keys at the end. */
