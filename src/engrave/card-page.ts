@@ -1,4 +1,4 @@
-import type { Place } from '../core/instruments';
+import { INSTRUMENTS, type InstrumentId, type Place } from '../core/instruments';
 import { type KeySignature, placeName, type StaffPosition } from '../core/notation';
 import type { Paper } from '../core/sheets';
 import { FAINT, INK } from './colors';
@@ -17,7 +17,8 @@ export interface Card {
   /** The saying's word, when there is one. */
   readonly word: string | null;
   readonly place: Place | null;
-  readonly instrument: string;
+  readonly instrument: InstrumentId;
+  readonly leftHanded: boolean;
   /** Student's or group's name, printed small on the front. */
   readonly owner: string;
 }
@@ -122,8 +123,12 @@ function drawBack(surface: Surface, card: Card, size: CardSize): void {
   if (!card.place) return;
   const { place } = card;
   const box = { width: size.width - half - 6, height: size.height * 0.56 };
-  surface.at(half, 6, 1, () => drawPlace(surface, place, box.width, box.height));
-  const lines = wrapText(`${card.instrument}: ${place.short}`, box.width / 3.8, 3);
+  surface.at(half, 6, 1, () => drawPlace(surface, card.instrument, place, box, card));
+  const lines = wrapText(
+    `${INSTRUMENTS[card.instrument].name}: ${place.short}`,
+    box.width / 3.8,
+    3,
+  );
   for (const [i, line] of lines.entries()) {
     surface.text(line, half + box.width / 2, 6 + box.height + 6 + i * 5, {
       size: 3.8,

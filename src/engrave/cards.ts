@@ -10,6 +10,8 @@ export interface CardOptions {
   readonly naming: Naming;
   readonly sayings: SayingSet;
   readonly instrument: InstrumentId;
+  /** Holds a guitar or ukulele the other way round. */
+  readonly leftHanded?: boolean;
   /** Printed small on the front: the student and the group. */
   readonly owner: string;
 }
@@ -17,7 +19,7 @@ export interface CardOptions {
 /** One card for each position that the instrument's clefs can show. */
 export function cardsFor(positions: readonly StaffPosition[], options: CardOptions): Card[] {
   const { key, naming, sayings, instrument, owner } = options;
-  const { clefs, name } = INSTRUMENTS[instrument];
+  const { clefs } = INSTRUMENTS[instrument];
   return positions
     .filter((p) => clefs.includes(p.clef))
     .map((position) => {
@@ -28,7 +30,8 @@ export function cardsFor(positions: readonly StaffPosition[], options: CardOptio
         name: displayName(nameText(right), naming, key),
         word: wordAt(sayings, position),
         place: bestPlace(instrument, pitchAt(position, key)),
-        instrument: name,
+        instrument,
+        leftHanded: options.leftHanded ?? false,
         owner,
       };
     });

@@ -63,7 +63,9 @@ describe('order of notes', () => {
     expect(first('two-sayings')).toBe('FACE');
     expect(first('stepping-lines')).toBe('EGBD');
     expect(first('landmarks')[0]).toBe('G');
-    expect(first('hand-position')).toBe('CDEF');
+    expect(first('hand-position')).toBe('ABCD');
+    const keys = noteOrder('hand-position', ['treble'], 'keyboard').map(letterAt);
+    expect(keys.slice(0, 5).join('')).toBe('CDEFG');
     expect(first('instrument-first')).toBe('AEDB');
   });
 

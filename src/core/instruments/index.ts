@@ -1,6 +1,13 @@
-export * from './data';
-export { isBlackKey } from './keyboard';
+export * from './catalogue';
+export * from './ensemble';
+export * from './fingers';
+export { LAYOUTS } from './layouts';
 export * from './locate';
-export { type RecorderSystem, recorderPlace } from './recorder';
+export { stringCode } from './places/bowed';
+export { naturalNotes, VALVE_STEPS, valveDrop, valvesPlace } from './places/brass';
+export { fretCode } from './places/frets';
+export { holesPlace } from './places/holes';
+export { isBlackKey } from './places/keys';
+export * from './read';
+export * from './spell';
 export * from './types';
-export { VIOLIN_STRINGS, violinPlaces } from './violin';

@@ -17,7 +17,7 @@ const SPACES = [1, 3, 5, 7];
 const LINES = [0, 2, 4, 6, 8];
 /** Next beyond the staff once its nine positions are known: first what touches it, then one and two ledger lines. */
 const BEYOND = [-1, 9, -2, 10, -3, 11, -4, 12];
-/** First five-finger position of each hand, from its C. */
+/** First five-finger position of each hand at a keyboard, from its C. */
 const FIRST_FIVE: Record<ClefId, number[]> = { treble: [-2, -1, 0, 1, 2], bass: [3, 4, 5, 6, 7] };
 
 /**
@@ -63,14 +63,24 @@ function steps(method: MethodId, clef: ClefId, instrument: InstrumentId): number
       return [...first, ...outward];
     }
     case 'first-five':
-      return FIRST_FIVE[clef];
+      return firstFive(clef, instrument);
     case 'instrument':
-      return INSTRUMENTS[instrument].firstNotes
-        .map((text) => positionOf(parsePitch(text), clef).position.step)
-        .filter((step) => step >= -4 && step <= 12);
+      return written(INSTRUMENTS[instrument].firstNotes[0]!.notes, clef);
     case 'all':
       return [...LINES, ...SPACES].sort((a, b) => a - b);
   }
+}
+
+/** The instrument's own first five; both hands of a keyboard, and of a student without one. */
+function firstFive(clef: ClefId, instrument: InstrumentId): number[] {
+  const { clefs, firstFive: notes } = INSTRUMENTS[instrument];
+  return clefs.length > 1 ? FIRST_FIVE[clef] : written(notes, clef);
+}
+
+function written(notes: readonly string[], clef: ClefId): number[] {
+  return notes
+    .map((text) => positionOf(parsePitch(text), clef).position.step)
+    .filter((step) => step >= -4 && step <= 12);
 }
 
 /** The next few notes that are not yet introduced, in the method's order. */

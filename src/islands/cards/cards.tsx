@@ -29,7 +29,7 @@ export function Cards({ group, students, chosen: initial }: Props) {
     });
   }, [chosen, student, group]);
   const pages = useMemo(() => cardPages(cards, paper).map((p) => pageSvg(p)), [cards, paper]);
-  const caution = student && INSTRUMENTS[student.instrument].caution;
+  const cautions = student ? INSTRUMENTS[student.instrument].cautions : [];
   const href = (student: string) =>
     `/api/cards.pdf?group=${group.id}&notes=${chosen.join(',')}&paper=${paper}${student ? `&student=${student}` : ''}`;
   return (
@@ -82,7 +82,9 @@ export function Cards({ group, students, chosen: initial }: Props) {
           {cards.length} {cards.length === 1 ? 'card' : 'cards'}, eight to a page. Print on both
           sides, turned over the <b>long edge</b>, at actual size; cut at the marks.
         </p>
-        {caution ? <p className="hint">With the instrument: {caution}</p> : null}
+        {cautions.length > 0 ? (
+          <p className="hint">With the instrument: {cautions.join(' ')}</p>
+        ) : null}
         {cards.length > 0 ? (
           <>
             <a
