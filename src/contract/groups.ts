@@ -86,6 +86,8 @@ export const studentsInput = z.object({
 export const studentChange = z.object({
   name: studentNameSchema.optional(),
   instrument: instrumentSchema.optional(),
+  secondInstrument: instrumentSchema.nullable().optional(),
+  leftHanded: z.boolean('Say yes or no to left-handed.').optional(),
   method: methodSchema.nullable().optional(),
 });
 

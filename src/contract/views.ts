@@ -33,6 +33,8 @@ export interface StudentView {
   readonly id: string;
   readonly name: string;
   readonly instrument: InstrumentId;
+  readonly secondInstrument: InstrumentId | null;
+  readonly leftHanded: boolean;
   /** null: the group's. */
   readonly method: MethodId | null;
   /** Until when the name is locked, ms since 1970; 0 or past when it is not. */
@@ -50,7 +52,13 @@ export interface StudentNote {
 
 /** A group on its ladder. */
 export interface LadderView {
-  readonly students: readonly { id: string; name: string; instrument: InstrumentId }[];
+  readonly students: readonly {
+    id: string;
+    name: string;
+    instrument: InstrumentId;
+    secondInstrument: InstrumentId | null;
+    leftHanded: boolean;
+  }[];
   /** Position id → each student who reads its clef. */
   readonly notes: Readonly<Record<string, readonly StudentNote[]>>;
   readonly introduced: readonly string[];
@@ -65,13 +73,23 @@ export interface PracticeKit {
   readonly group: string;
   readonly method: MethodId;
   readonly instrument: InstrumentId;
+  readonly secondInstrument: InstrumentId | null;
+  readonly leftHanded: boolean;
   readonly sayings: SayingSet;
   readonly key: KeySignature;
   readonly naming: Naming;
   readonly terms: Terms;
   readonly rules: SecurityRules;
   /** In the order of teaching. */
-  readonly notes: readonly { readonly position: StaffPosition; readonly state: NoteState | null }[];
+  readonly notes: readonly {
+    readonly position: StaffPosition;
+    readonly state: NoteState | null;
+    /** The same for its place on the instrument, shown and read back. */
+    readonly place: NoteState | null;
+    readonly write: NoteState | null;
+    /** Whether the instrument has a place for it that can be shown. */
+    readonly playable: boolean;
+  }[];
 }
 
 /** Everything a teacher's device needs to mark one sheet without asking again. */

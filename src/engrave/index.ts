@@ -13,4 +13,5 @@ export * from './sheet-layout';
 export * from './sheet-page';
 export * from './slip-page';
 export * from './staff';
+export * from './staff-pad';
 export { SvgSurface } from './svg-surface';

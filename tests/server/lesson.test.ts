@@ -169,7 +169,7 @@ describe('answers of a device', () => {
 
   it('change what is known at once, by the group’s own figures', () => {
     const actor = studentOf(room.student.get(STUDENT_COOKIE)!, now)!;
-    const who = { id: actor.student.id, rules: room.group.rules };
+    const who = { ...actor.student, rules: room.group.rules };
     const before = knowledgeOf([who]).get(who.id)!.states.get('t7');
     expect(before).toBeUndefined();
     const sent = Array.from({ length: 6 }, (_, i) => ({

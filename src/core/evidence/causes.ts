@@ -1,3 +1,4 @@
+import { INSTRUMENTS, type InstrumentId, lowerName } from '../instruments';
 import { nearestLandmark } from '../methods';
 import {
   type ClefId,
@@ -27,6 +28,8 @@ export type CauseId =
   | 'key-ignored'
   | 'guessing'
   | 'note-missing'
+  | 'wrong-finger'
+  | 'other-instrument'
   | 'counting'
   | 'slips';
 
@@ -39,6 +42,13 @@ export interface Cause {
   /** Position for "one note missing". */
   readonly position?: string;
   readonly predict: (item: Item) => GivenName | 'any' | null;
+  /**
+   * For causes that are about places only: codes of the places shown instead, `any` for no
+   * pattern, or null where it cannot act. Other causes act on a place through its letter.
+   */
+  readonly predictPlace?: (item: Item) => readonly string[] | 'any' | null;
+  /** For "finger of another instrument": which one. */
+  readonly instrument?: InstrumentId;
   /** Chance that a student has it before any answer is seen. */
   readonly prior: number;
 }
@@ -191,6 +201,16 @@ export const CAUSE_TEXT: Readonly<Record<CauseId, { name: string; seen: string; 
       seen: 'The same note is nearly always wrong.',
       helps: 'That card on its own, then among two others.',
     },
+    'wrong-finger': {
+      name: 'Right letter, wrong place',
+      seen: 'Names are right, but the place shown on the instrument is not.',
+      helps: 'Cards with the instrument in hand: say the name, say the place, play, turn the card.',
+    },
+    'other-instrument': {
+      name: 'Finger of another instrument',
+      seen: 'The place shown is where another instrument has the note.',
+      helps: 'Name the instrument first; keep its cards apart from those of the other one.',
+    },
     counting: {
       name: 'Counts instead of recalling',
       seen: 'Answers are right, but take longer the further along the saying.',
@@ -203,8 +223,15 @@ export const CAUSE_TEXT: Readonly<Record<CauseId, { name: string; seen: string; 
     },
   };
 
-/** A cause's name with its note, for "one note not learned". */
-export function causeName(cause: { id: CauseId; position?: string | undefined }): string {
+/** A cause's name with its note or instrument, for those that have one. */
+export function causeName(cause: {
+  id: CauseId;
+  position?: string | undefined;
+  instrument?: InstrumentId | undefined;
+}): string {
+  if (cause.instrument) {
+    return `${CAUSE_TEXT[cause.id].name}: ${lowerName(INSTRUMENTS[cause.instrument])}`;
+  }
   const at = cause.position ? parsePositionId(cause.position) : null;
   if (!at) return CAUSE_TEXT[cause.id].name;
   return `${CAUSE_TEXT[cause.id].name}: ${noteLabel(at)}`;

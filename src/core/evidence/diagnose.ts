@@ -1,7 +1,9 @@
+import type { InstrumentId } from '../instruments';
 import { positionId } from '../notation';
 import { CAUSES, type Cause, type CauseId, missingNote } from './causes';
 import { countingEvidence } from './counting';
 import { nameText, rightName } from './judge';
+import { namesOfPlace, type Player, placeCauses } from './places';
 import type { Answer } from './types';
 
 /** Figures of the weighing; our own, tuned on simulated students. */
@@ -23,11 +25,14 @@ const FIGURES = {
   names: 7,
   /** Positions tried as "one note missing": those with the most wrong answers. */
   missing: 3,
+  /** Fewer wrong places than this say nothing about places. */
+  minWrongPlaces: 2,
 } as const;
 
 export interface LikelyCause {
   readonly id: CauseId;
   readonly position?: string | undefined;
+  readonly instrument?: InstrumentId | undefined;
   /** 0–1, given the answers. */
   readonly probability: number;
   /** Ids of the answers that speak for it, newest first. */
@@ -46,29 +51,36 @@ export interface Diagnosis {
 }
 
 /**
- * Weighs why a student's names were wrong. Every model "nothing", one cause, or two
+ * Weighs why a student's names, and places on the `player`'s instrument, were wrong. Every model "nothing", one cause, or two
  * causes together is scored by its likelihood averaged over how often each cause acts and
  * how often the student slips; a cause's probability is the share of the models with it
  * (Bayesian model averaging). Counting is judged from times alone.
- * Looks at the newest 120 answers to "name" questions; order does not matter.
+ * Looks at the newest 120 answers; order does not matter.
  */
-export function diagnose(all: readonly Answer[]): Diagnosis {
+export function diagnose(all: readonly Answer[], player?: Player): Diagnosis {
   const log = all
-    .filter((a) => a.task === 'name' && a.hints === 0)
+    .filter((a) => a.hints === 0 && (a.task === 'name' || isPlaceAnswer(a, player)))
     .sort((a, b) => a.at - b.at || (a.id < b.id ? -1 : 1));
   const answers = log.slice(-FIGURES.newest).reverse();
   const named = answers.filter((a) => a.given !== null);
   const wrong = answers.filter((a) => !a.correct).length;
-  const candidates = [...CAUSES, ...worstPositions(answers).map(missingNote)];
-  const views = candidates.map((cause) => seenThrough(cause, named));
+  const names = answers.filter((a) => a.task === 'name');
+  const wrongPlaces = answers.filter((a) => a.task === 'place' && !a.correct).length;
+  const candidates = [
+    ...CAUSES,
+    ...worstPositions(names).map(missingNote),
+    ...(player && wrongPlaces >= FIGURES.minWrongPlaces ? placeCauses(player) : []),
+  ];
+  const views = candidates.map((cause) => seenThrough(cause, named, player));
   const weighed = wrong >= FIGURES.minWrong ? weigh(candidates, views, named) : null;
   const causes: LikelyCause[] = candidates.map((cause, k) => ({
     id: cause.id,
     position: cause.position,
+    instrument: cause.instrument,
     probability: weighed?.probability[k] ?? cause.prior,
     answers: supporting(named, views[k]!),
   }));
-  const counting = countingEvidence(log);
+  const counting = countingEvidence(log.filter((a) => a.task === 'name'));
   causes.push({ id: 'counting', ...counting });
   causes.push({
     id: 'slips',
@@ -117,6 +129,8 @@ const ASK: Partial<Record<CauseId, string>> = {
   'key-ignored': 'Eight notes that the key signature changes would settle it.',
   'letter-reversal': 'Six notes named B or D, in both clefs, would settle it.',
   'note-missing': 'That note four times among others would settle it.',
+  'wrong-finger': 'Ten places in “find it” would settle it.',
+  'other-instrument': 'Ten places in “find it” would settle it.',
   counting: 'Two minutes of drill, with times, would settle it.',
 };
 
@@ -139,8 +153,9 @@ function worstPositions(answers: readonly Answer[]): string[] {
  * How each answer looks to a cause: chance of the name given if the cause acted, or −1
  * where it cannot act. Where a cause predicts the right name it says nothing either way.
  */
-function seenThrough(cause: Cause, answers: readonly Answer[]): Float64Array {
+function seenThrough(cause: Cause, answers: readonly Answer[], player?: Player): Float64Array {
   return Float64Array.from(answers, (answer) => {
+    if (answer.task === 'place') return placeSeen(cause, answer, player!);
     const predicted = cause.predict(answer);
     if (predicted === null) return -1;
     if (predicted === 'any') return 1 / FIGURES.names;
@@ -148,6 +163,26 @@ function seenThrough(cause: Cause, answers: readonly Answer[]): Float64Array {
     if (text === nameText(rightName(answer))) return -1;
     return text === answer.given ? 1 : 0;
   });
+}
+
+/** The same for a place: by its code, or by the letter that it stands for. */
+function placeSeen(cause: Cause, answer: Answer, { instrument }: Player): number {
+  if (cause.predictPlace) {
+    const codes = cause.predictPlace(answer);
+    if (codes === null) return -1;
+    if (codes === 'any') return 1 / FIGURES.names;
+    return codes.includes(answer.given!) ? 1 / codes.length : 0;
+  }
+  const predicted = cause.predict(answer);
+  if (predicted === null) return -1;
+  if (predicted === 'any') return 1 / FIGURES.names;
+  const text = nameText(predicted);
+  if (text === nameText(rightName(answer))) return -1;
+  return namesOfPlace(instrument, answer.given!, answer.key).has(text) ? 1 : 0;
+}
+
+function isPlaceAnswer(answer: Answer, player: Player | undefined): boolean {
+  return answer.task === 'place' && !!player && answer.instrument === player.instrument;
 }
 
 function supporting(answers: readonly Answer[], view: Float64Array): string[] {

@@ -1,3 +1,5 @@
+import type { Task } from './types';
+
 /**
  * Figures by which security is judged. A group can change them. They are this product's
  * own judgement, to be checked against practice: five seconds a note is counting (see
@@ -25,6 +27,16 @@ export interface SecurityRules {
    * faster between weekly lessons than the adults the model's defaults were fitted to.
    */
   readonly memoryPace: number;
+}
+
+/** Factor on the times of answers that take several touches: a fingering, a note put on a staff. */
+const TOUCHES = 1.6;
+
+/** The figures for a task: places and written notes are given more time than names. Our own judgement. */
+export function rulesFor(task: Task, rules: SecurityRules): SecurityRules {
+  if (task === 'name') return rules;
+  const { instantMs, slowMs } = rules;
+  return { ...rules, instantMs: instantMs * TOUCHES, slowMs: slowMs * TOUCHES };
 }
 
 export const DEFAULT_RULES: SecurityRules = {

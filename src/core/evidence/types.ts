@@ -1,6 +1,10 @@
+import type { InstrumentId } from '../instruments';
 import type { Alter, ClefId, KeySignature } from '../notation';
 
-/** What was asked: the letter, the place on the instrument, to play it, or to write it. */
+/**
+ * What was asked: the letter, the place on the instrument, to play it, or to write the
+ * note (of a letter or a place) on the staff.
+ */
 export const TASKS = ['name', 'place', 'play', 'write'] as const;
 export type Task = (typeof TASKS)[number];
 
@@ -19,7 +23,8 @@ export interface Item {
 
 /**
  * One answer, never changed once stored. `ms` is null on paper. `given` is the name in
- * ASCII (`F#`, `Bb`), or null for a blank.
+ * ASCII (`F#`, `Bb`), a place's code, or a position's identifier, as the task asks; null
+ * for a blank.
  */
 export interface Answer extends Item {
   /** Made by the client, so that sending it twice stores it once. */
@@ -33,6 +38,8 @@ export interface Answer extends Item {
   readonly source: Source;
   /** Milliseconds since 1970. */
   readonly at: number;
+  /** On which instrument a place was asked; not needed for names. */
+  readonly instrument?: InstrumentId | null;
 }
 
 /** How well a note is known. */

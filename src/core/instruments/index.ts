@@ -3,6 +3,7 @@ export * from './ensemble';
 export * from './fingers';
 export { LAYOUTS } from './layouts';
 export * from './locate';
+export * from './place-of';
 export { stringCode } from './places/bowed';
 export { naturalNotes, VALVE_STEPS, valveDrop, valvesPlace } from './places/brass';
 export { fretCode } from './places/frets';

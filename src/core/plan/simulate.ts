@@ -5,11 +5,14 @@ import {
   type CauseId,
   type Item,
   isRight,
+  isRightAnswer,
   missingNote,
   nameText,
+  pitchOf,
   rightName,
   type Source,
 } from '../evidence';
+import { bestPlace, type InstrumentId, misplaced } from '../instruments';
 import { type KeySignature, LETTERS, positionId, type StaffPosition } from '../notation';
 import type { Random } from '../random';
 import { sayingPlace } from '../sayings';
@@ -22,6 +25,8 @@ export interface SimulatedStudent {
   readonly weakness?: CauseId;
   /** For "one note missing". */
   readonly position?: string;
+  /** For "finger of another instrument". */
+  readonly other?: InstrumentId;
   readonly rate?: number;
   /** Share of plain slips, 0–1. */
   readonly slip: number;
@@ -62,6 +67,44 @@ export function simulateAnswer(
     hints: 0,
     source: ask.source,
     at: ask.at,
+  };
+}
+
+/** How much longer a place takes than a name. */
+const PLACE_TIME = 1.4;
+
+/** One place shown on the instrument; null where the instrument has none. */
+export function simulatePlace(
+  student: SimulatedStudent,
+  ask: SimulatedAsk & { instrument: InstrumentId; among: readonly StaffPosition[] },
+  random: Random,
+): Answer | null {
+  const item: Item = { ...ask.position, key: ask.key, accidental: null };
+  const right = bestPlace(ask.instrument, pitchOf(item));
+  if (!right) return null;
+  const learned = 1 - student.learns * Math.min(1, ask.before / 40);
+  const anyPlace = () => {
+    const other = ask.among[Math.floor(random() * ask.among.length)]!;
+    const at = { ...item, ...other };
+    return bestPlace(ask.instrument, pitchOf(at))?.code ?? right.code;
+  };
+  const strays = student.other ? misplaced(ask.instrument, student.other, pitchOf(item)) : [];
+  const acts = random() < (student.rate ?? 0.6);
+  let given = right.code;
+  if (student.weakness === 'wrong-finger' && acts) given = anyPlace();
+  else if (student.weakness === 'other-instrument' && acts && strays.length > 0) given = strays[0]!;
+  else if (random() < student.slip * learned) given = anyPlace();
+  return {
+    id: ask.id,
+    ...item,
+    task: 'place',
+    given,
+    correct: isRightAnswer('place', item, given, ask.instrument),
+    ms: Math.round(simulateTime(student, ask.position, learned, random) * PLACE_TIME),
+    hints: 0,
+    source: ask.source,
+    at: ask.at,
+    instrument: ask.instrument,
   };
 }
 

@@ -5,6 +5,8 @@ import { METHODS, type MethodId } from '../methods';
 export interface RosterRow {
   readonly name: string;
   readonly instrument: InstrumentId;
+  readonly secondInstrument?: InstrumentId | null;
+  readonly leftHanded?: boolean;
   /** null: the group's. */
   readonly method: MethodId | null;
 }
@@ -17,7 +19,10 @@ export const ROSTER_LIMITS = { name: 40, students: 60 } as const;
 
 /** Heads of the columns that are understood, in small letters. */
 const NAME_HEADS = ['name', 'first name', 'student', 'pupil'];
-const KNOWN_HEADS = [...NAME_HEADS, 'instrument', 'method'];
+const KNOWN_HEADS = [...NAME_HEADS, 'instrument', 'method', 'second instrument', 'left-handed'];
+
+const YES = ['yes', 'y', 'true', '1', 'x', 'left'];
+const NO = ['', 'no', 'n', 'false', '0', 'right'];
 
 /** A name without case, accents and spaces: two names that a child would type alike are the same. */
 export function nameKeyOf(name: string): string {
@@ -41,7 +46,8 @@ export function nameProblem(name: string): string | null {
 
 /**
  * Reads a typed or pasted list of students: one name a line, or CSV with a head line that
- * has a column `name` and may have `instrument` and `method`. Separators , ; and tab.
+ * has a column `name` and may have `instrument`, `second instrument`, `left-handed` (yes
+ * or no) and `method`. Separators , ; and tab.
  * `fallback` is the instrument of students without one.
  */
 export function parseRoster(text: string, fallback: InstrumentId = 'none'): Roster {
@@ -57,7 +63,7 @@ export function parseRoster(text: string, fallback: InstrumentId = 'none'): Rost
   const columns = Math.max(...lines.map((l) => l.length));
   if (!hasHead && columns > 1) {
     return no(
-      `The first line has the columns ${lines[0]!.slice(0, 5).join(', ')}. One column must be called “name”; “instrument” and “method” are optional.`,
+      `The first line has the columns ${lines[0]!.slice(0, 5).join(', ')}. One column must be called “name”; “instrument”, “second instrument”, “left-handed” and “method” are optional.`,
     );
   }
   const nameColumn = hasHead ? head.findIndex((c) => NAME_HEADS.includes(c)) : 0;
@@ -66,17 +72,19 @@ export function parseRoster(text: string, fallback: InstrumentId = 'none'): Rost
     name: nameColumn,
     instrument: head.indexOf('instrument'),
     method: head.indexOf('method'),
+    second: head.indexOf('second instrument'),
+    left: head.indexOf('left-handed'),
   };
   return readRows(
     lines.slice(hasHead ? 1 : 0),
-    hasHead ? at : { name: 0, instrument: -1, method: -1 },
+    hasHead ? at : { name: 0, instrument: -1, method: -1, second: -1, left: -1 },
     fallback,
   );
 }
 
 function readRows(
   lines: readonly string[][],
-  at: { name: number; instrument: number; method: number },
+  at: { name: number; instrument: number; method: number; second: number; left: number },
   fallback: InstrumentId,
 ): Roster {
   if (lines.length === 0) return no('The list has a head line but no students.');
@@ -104,7 +112,16 @@ function readRows(
     if (instrument === undefined)
       return no(unknown(i, 'instrument', cells[at.instrument]!, INSTRUMENTS));
     if (method === undefined) return no(unknown(i, 'method', cells[at.method]!, METHODS));
-    rows.push({ name, instrument, method });
+    const second = find(INSTRUMENTS, cells[at.second], null);
+    if (second === undefined) {
+      return no(unknown(i, 'instrument', cells[at.second]!, INSTRUMENTS));
+    }
+    const left = (cells[at.left] ?? '').toLowerCase();
+    if (![...YES, ...NO].includes(left)) {
+      return no(`Line ${i + 1}: “${left.slice(0, 20)}” says neither yes nor no to left-handed.`);
+    }
+    const secondInstrument = second === 'none' || second === instrument ? null : second;
+    rows.push({ name, instrument, secondInstrument, leftHanded: YES.includes(left), method });
   }
   return { ok: true, rows };
 }

@@ -1,37 +1,40 @@
 import { Lightbulb, Piano, Type, Volume2 } from 'lucide-react';
 import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
 import type { PracticeKit } from '../../contract/views';
+import { soundingMidi } from '../../core/instruments';
 import { explain } from '../../core/methods';
 import { pitchAt, positionId } from '../../core/notation';
 import { ROUND } from '../../core/practice';
-import { displayName } from '../../engrave/names';
 import { noteSvg } from '../../engrave/picture';
+import { playMidi } from '../../ui/sound';
 import { Svg } from '../../ui/svg';
 import { AnswerPad } from './answer-pad';
-import type { Outcome, Round } from './engine';
-import { playPitch } from './sound';
+import { type Outcome, type Round, taskOf } from './engine';
+import { kitView, PlaceQuestion } from './place-question';
 import { Way } from './way';
+import { WriteQuestion } from './write-question';
 
 interface Props {
   kit: PracticeKit;
   round: Round;
   /** The wrong answer that is being explained. */
   wrong: Outcome | null;
-  /** Name of the note before, when it was right. */
+  /** What was right just now, in words. */
   lastRight: string | null;
   answer: (given: string, ms: number, hints: number) => void;
   goOn: () => void;
 }
 
-/** One note, and the ways to answer it; after a wrong answer, the way to the right one. */
+/** One question, and the ways to answer it; after a wrong answer, the way to the right one. */
 export function Asking({ kit, round, wrong, lastRight, answer, goOn }: Props) {
-  const { current } = round;
+  const { current, stage } = round;
+  const task = wrong?.task ?? taskOf(round);
   const [look, setLook] = useState<'letters' | 'keyboard'>('letters');
   const [hint, setHint] = useState(false);
-  const [given, setGiven] = useState('');
   const shownAt = useRef(0);
-  const turn = round.asked.length;
-  // biome-ignore lint/correctness/useExhaustiveDependencies: the clock starts anew with each note
+  const turn = `${round.asked.length} ${stage}`;
+  const view = useMemo(() => kitView(kit), [kit]);
+  // biome-ignore lint/correctness/useExhaustiveDependencies: the clock starts anew with each question
   useEffect(() => {
     setHint(false);
     const frame = requestAnimationFrame(() => {
@@ -45,6 +48,100 @@ export function Asking({ kit, round, wrong, lastRight, answer, goOn }: Props) {
   );
   // A hint shows how the way begins, and stops before the step that gives the name away.
   const way = wrong ? steps : steps.slice(0, Math.min(2, steps.length - 2));
+  const give = useCallback(
+    (given: string) => answer(given, Math.round(performance.now() - shownAt.current), hint ? 1 : 0),
+    [answer, hint],
+  );
+  const count = Math.min(ROUND.notes, round.answers.length + (wrong ? 0 : 1));
+  const question = { kit, current, wrong, view, answer: give };
+  return (
+    <section aria-label="Practice" className="mx-auto max-w-3xl">
+      <div className="flex items-center justify-between text-sm text-soft">
+        <span>
+          Note {count} of {ROUND.notes}
+        </span>
+        <span aria-live="polite">{lastRight ? `✓ ${lastRight} was right` : ''}</span>
+      </div>
+      {task === 'write' ? null : (
+        <NotePanel kit={kit} round={round} way={way} small={task === 'place'} />
+      )}
+      <div className="mt-3 space-y-3" data-task={task}>
+        {hint && !wrong ? (
+          <p className="text-center text-lg">{way.map((s) => s.say).join(' ')}</p>
+        ) : null}
+        {task === 'place' ? (
+          <>
+            {wrong ? null : <Ask>{stage > 0 ? 'Now show where it is.' : 'Where is it?'}</Ask>}
+            <PlaceQuestion key={turn} {...question} />
+          </>
+        ) : null}
+        {task === 'write' ? (
+          <div data-note={positionId(current)} className="panel bg-white!">
+            {wrong ? null : <Ask>Which note is this? Put it on the staff.</Ask>}
+            <WriteQuestion key={turn} {...question} />
+          </div>
+        ) : null}
+        {wrong ? <Way kit={kit} outcome={wrong} current={current} steps={way} goOn={goOn} /> : null}
+        {task === 'name' && !wrong ? (
+          <AnswerPad
+            keySignature={kit.key}
+            naming={kit.naming}
+            answer={give}
+            disabled={false}
+            look={look}
+          />
+        ) : null}
+        <div className="flex flex-wrap justify-center gap-2">
+          {task === 'name' && !wrong ? (
+            <button
+              type="button"
+              className="btn min-h-12!"
+              onClick={() => setLook(look === 'letters' ? 'keyboard' : 'letters')}
+            >
+              {look === 'letters' ? (
+                <Piano aria-hidden size={18} />
+              ) : (
+                <Type aria-hidden size={18} />
+              )}
+              {look === 'letters' ? 'Keyboard' : 'Letters'}
+            </button>
+          ) : null}
+          {task !== 'write' && !wrong ? (
+            <button
+              type="button"
+              className="btn min-h-12!"
+              disabled={hint}
+              onClick={() => setHint(true)}
+            >
+              <Lightbulb aria-hidden size={18} /> Hint
+            </button>
+          ) : null}
+          <button
+            type="button"
+            className="btn min-h-12!"
+            onClick={() => playMidi([soundingMidi(kit.instrument, pitchAt(current, kit.key))])}
+          >
+            <Volume2 aria-hidden size={18} /> Hear it
+          </button>
+        </div>
+      </div>
+    </section>
+  );
+}
+
+function Ask({ children }: { children: string }) {
+  return <p className="text-center text-lg">{children}</p>;
+}
+
+interface NotePanelProps {
+  kit: PracticeKit;
+  round: Round;
+  way: ReturnType<typeof explain>;
+  small: boolean;
+}
+
+function NotePanel({ kit, round, way, small }: NotePanelProps) {
+  const { current } = round;
   const picture = useMemo(
     () =>
       noteSvg({
@@ -55,78 +152,10 @@ export function Asking({ kit, round, wrong, lastRight, answer, goOn }: Props) {
       }),
     [current, kit, way],
   );
-  const give = useCallback(
-    (name: string) => {
-      setGiven(name);
-      answer(name, Math.round(performance.now() - shownAt.current), hint ? 1 : 0);
-    },
-    [answer, hint],
-  );
+  const size = small ? 'max-h-44 max-w-sm [&_svg]:max-h-44' : 'max-h-72 max-w-xl [&_svg]:max-h-72';
   return (
-    <section aria-label="Practice" className="mx-auto max-w-2xl">
-      <div className="flex items-center justify-between text-sm text-soft">
-        <span>
-          Note {Math.min(ROUND.notes, round.answers.length + (wrong ? 0 : 1))} of {ROUND.notes}
-        </span>
-        <span aria-live="polite">
-          {lastRight ? `✓ ${displayName(lastRight, kit.naming, kit.key)} was right` : ''}
-        </span>
-      </div>
-      <div data-note={positionId(current)} className="panel mx-auto mt-2 max-w-2xl bg-white! py-2!">
-        <Svg
-          markup={picture}
-          className="mx-auto max-h-72 max-w-xl [&_svg]:max-h-72 [&_svg]:w-full"
-        />
-      </div>
-      <div className="mt-3 space-y-3">
-        {wrong ? (
-          <Way kit={kit} given={given} right={wrong.right} steps={way} goOn={goOn} />
-        ) : (
-          <>
-            {hint ? <p className="text-center text-lg">{way.map((s) => s.say).join(' ')}</p> : null}
-            <AnswerPad
-              keySignature={kit.key}
-              naming={kit.naming}
-              answer={give}
-              disabled={false}
-              look={look}
-            />
-          </>
-        )}
-        <div className="flex flex-wrap justify-center gap-2">
-          {wrong ? null : (
-            <>
-              <button
-                type="button"
-                className="btn min-h-12!"
-                onClick={() => setLook(look === 'letters' ? 'keyboard' : 'letters')}
-              >
-                {look === 'letters' ? (
-                  <Piano aria-hidden size={18} />
-                ) : (
-                  <Type aria-hidden size={18} />
-                )}
-                {look === 'letters' ? 'Keyboard' : 'Letters'}
-              </button>
-              <button
-                type="button"
-                className="btn min-h-12!"
-                disabled={hint}
-                onClick={() => setHint(true)}
-              >
-                <Lightbulb aria-hidden size={18} /> Hint
-              </button>
-            </>
-          )}
-          <button
-            type="button"
-            className="btn min-h-12!"
-            onClick={() => playPitch(pitchAt(current, kit.key), kit.instrument)}
-          >
-            <Volume2 aria-hidden size={18} /> Hear it
-          </button>
-        </div>
-      </div>
-    </section>
+    <div data-note={positionId(current)} className="panel mx-auto mt-2 bg-white! py-2!">
+      <Svg markup={picture} className={`mx-auto [&_svg]:w-full ${size}`} />
+    </div>
   );
 }

@@ -1,11 +1,21 @@
 import { useCallback, useEffect, useRef, useState } from 'react';
 import type { PracticeKit } from '../../contract/views';
 import { positionId } from '../../core/notation';
-import { roundOver } from '../../core/practice';
+import { type QuestionKind, roundOver } from '../../core/practice';
 import { type Random, seeded } from '../../core/random';
+import { displayName } from '../../engrave/names';
 import { Notice } from '../../ui/notice';
 import { Asking } from './asking';
-import { advance, answerNote, kitNotes, type Outcome, type Round, startRound } from './engine';
+import {
+  advance,
+  answerNote,
+  kitBook,
+  type Outcome,
+  type Round,
+  startRound,
+  taskOf,
+} from './engine';
+import { kitPlace } from './place-question';
 import { enqueue, type Flushed, flush, waiting } from './queue';
 import { Start } from './start';
 import { Summary } from './summary';
@@ -40,13 +50,15 @@ export function Practise({ kit }: { kit: PracticeKit }) {
   const [phase, setPhase] = useState<Phase>('start');
   const [round, setRound] = useState<Round | null>(null);
   const [outcome, setOutcome] = useState<Outcome | null>(null);
-  const notes = useRef(kitNotes(kit));
+  const [kind, setKind] = useState<QuestionKind>('name');
+  const book = useRef(kitBook(kit));
   const random = useRef<Random>(() => 0);
   const { state, send } = useQueue(kit.student.id);
 
   const begin = () => {
     random.current = seeded(crypto.randomUUID());
-    setRound(startRound(kit, notes.current, Date.now(), random.current));
+    setOutcome(null);
+    setRound(startRound(kit, kind, book.current, Date.now(), random.current));
     setPhase('asking');
   };
   const goOn = useCallback(
@@ -68,20 +80,23 @@ export function Practise({ kit }: { kit: PracticeKit }) {
       if (!round) return;
       const now = Date.now();
       const result = answerNote(kit, round, { given, ms, hints, now });
-      notes.current = [...result.round.notes];
+      book.current = result.round.book;
       enqueue(kit.student.id, {
         id: crypto.randomUUID(),
         position: positionId(round.current),
         key: kit.key,
         accidental: null,
+        task: taskOf(round),
         given,
+        instrument: taskOf(round) === 'name' ? null : kit.instrument,
         ms,
         hints,
         source: 'drill',
         at: now,
       });
       setOutcome(result);
-      if (result.correct) goOn(result.round);
+      if (!result.over) setRound(result.round);
+      else if (result.correct) goOn(result.round);
       else {
         setRound(result.round);
         setPhase('wrong');
@@ -93,13 +108,13 @@ export function Practise({ kit }: { kit: PracticeKit }) {
   return (
     <div className="mx-auto max-w-4xl px-4 py-3">
       <QueueNotice state={state} student={kit.student.id} />
-      {phase === 'start' ? <Start kit={kit} begin={begin} /> : null}
+      {phase === 'start' ? <Start kit={kit} kind={kind} setKind={setKind} begin={begin} /> : null}
       {(phase === 'asking' || phase === 'wrong') && round ? (
         <Asking
           kit={kit}
           round={round}
           wrong={phase === 'wrong' ? outcome : null}
-          lastRight={phase === 'asking' && outcome?.correct ? outcome.right : null}
+          lastRight={phase === 'asking' && outcome?.correct ? said(kit, outcome) : null}
           answer={answer}
           goOn={() => goOn(round)}
         />
@@ -107,6 +122,13 @@ export function Practise({ kit }: { kit: PracticeKit }) {
       {phase === 'done' && round ? <Summary kit={kit} round={round} again={begin} /> : null}
     </div>
   );
+}
+
+/** What was right just now, in words. */
+function said(kit: PracticeKit, { task, right, round }: Outcome): string {
+  const name = displayName(right, kit.naming, kit.key);
+  const place = task === 'place' ? kitPlace(kit, round.current) : null;
+  return place ? `${name}, ${place.short},` : name;
 }
 
 function QueueNotice({ state, student }: { state: Flushed; student: string }) {

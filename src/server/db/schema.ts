@@ -50,6 +50,9 @@ export const student = sqliteTable(
     /** The name without case, accents and spaces, to find it as a child types it. */
     nameKey: text('name_key').notNull(),
     instrument: text('instrument').$type<InstrumentId>().notNull(),
+    /** Another instrument that the student plays, whose fingers may be mixed up with it. */
+    secondInstrument: text('second_instrument').$type<InstrumentId>(),
+    leftHanded: integer('left_handed', { mode: 'boolean' }).notNull().default(false),
     /** null: the group's. */
     method: text('method').$type<MethodId>(),
     /** The three pictures, encrypted with the installation's secret. */
@@ -104,6 +107,8 @@ export const answer = sqliteTable(
     hints: integer('hints').notNull(),
     source: text('source').$type<Source>().notNull(),
     at: integer('at').notNull(),
+    /** For places: on which instrument. */
+    instrument: text('instrument').$type<InstrumentId>(),
   },
   (t) => [primaryKey({ columns: [t.studentId, t.id] })],
 );

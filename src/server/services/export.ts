@@ -12,14 +12,18 @@ export function exportGroup(teacherId: string, groupId: string, now: number) {
     exportedAt: new Date(now).toISOString(),
     group,
     introduced: Object.fromEntries(listIntroduced(teacherId, groupId)),
-    students: students.map(({ id, name, instrument, method, createdAt }) => ({
-      id,
-      name,
-      instrument,
-      method,
-      createdAt,
-      answers: answers.get(id),
-    })),
+    students: students.map(
+      ({ id, name, instrument, secondInstrument, leftHanded, method, createdAt }) => ({
+        id,
+        name,
+        instrument,
+        secondInstrument,
+        leftHanded,
+        method,
+        createdAt,
+        answers: answers.get(id),
+      }),
+    ),
     sheets: listSheets(teacherId, [groupId], 10_000),
   };
 }

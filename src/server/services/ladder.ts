@@ -29,7 +29,7 @@ export function clefsOf(students: readonly Pick<StudentRow, 'instrument'>[]): Cl
 /** Everything the ladder shows of a group at `now`. */
 export function ladderOf(teacherId: string, group: GroupRow, now: number): LadderView {
   const students = listStudents(teacherId, group.id);
-  const knowledge = knowledgeOf(students.map((s) => ({ id: s.id, rules: group.rules })));
+  const knowledge = knowledgeOf(students.map((s) => ({ ...s, rules: group.rules })));
   const introduced = listIntroduced(teacherId, group.id);
   const notes: Record<string, StudentNote[]> = {};
   for (const id of positionsToShow(introduced, [...knowledge.values()])) {
@@ -45,7 +45,13 @@ export function ladderOf(teacherId: string, group: GroupRow, now: number): Ladde
   const clefs = clefsOf(students);
   const order = noteOrder(group.method, clefs, students[0]?.instrument);
   return {
-    students: students.map(({ id, name, instrument }) => ({ id, name, instrument })),
+    students: students.map(({ id, name, instrument, secondInstrument, leftHanded }) => ({
+      id,
+      name,
+      instrument,
+      secondInstrument,
+      leftHanded,
+    })),
     notes,
     introduced: [...introduced.keys()],
     next: nextNotes(order, new Set(introduced.keys()), NEXT).map(positionId),

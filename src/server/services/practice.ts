@@ -1,5 +1,5 @@
 import type { PracticeKit } from '../../contract/views';
-import { type Answer, isRight } from '../../core/evidence';
+import { type Answer, hasPlace, isRightAnswer } from '../../core/evidence';
 import { INSTRUMENTS } from '../../core/instruments';
 import { noteOrder } from '../../core/methods';
 import { CLEF_IDS, parsePositionId, positionId, type StaffPosition } from '../../core/notation';
@@ -19,20 +19,31 @@ export function practiceKit({ student, group }: StudentActor): PracticeKit {
     const at = order.indexOf(positionId(p));
     return at < 0 ? order.length : at;
   };
-  const { states } = knowledgeOf([{ id: student.id, rules: group.rules }]).get(student.id)!;
+  const known = knowledgeOf([{ ...student, rules: group.rules }]).get(student.id)!;
+  const note = (position: StaffPosition): PracticeKit['notes'][number] => {
+    const id = positionId(position);
+    const item = { ...position, key: group.key, accidental: null };
+    return {
+      position,
+      state: known.states.get(id) ?? null,
+      place: known.places.get(id) ?? null,
+      write: known.writes.get(id) ?? null,
+      playable: hasPlace(item, student.instrument),
+    };
+  };
   return {
     student: { id: student.id, name: student.name },
     group: group.name,
     method,
     instrument: student.instrument,
+    secondInstrument: student.secondInstrument,
+    leftHanded: student.leftHanded,
     sayings: group.sayings,
     key: group.key,
     naming: group.naming,
     terms: group.terms,
     rules: group.rules,
-    notes: readable
-      .sort((a, b) => rank(a) - rank(b))
-      .map((position) => ({ position, state: states.get(positionId(position)) ?? null })),
+    notes: readable.sort((a, b) => rank(a) - rank(b)).map(note),
   };
 }
 
@@ -42,7 +53,7 @@ const AHEAD_MS = 5 * 60_000;
 /** Stores a device's answers for the student who sent them; right or wrong is judged here. */
 export function receiveAnswers(
   actor: StudentActor,
-  sent: readonly (Omit<Answer, 'task' | 'correct' | 'clef' | 'step'> & {
+  sent: readonly (Omit<Answer, 'correct' | 'clef' | 'step'> & {
     position: StaffPosition;
   })[],
   now: number,
@@ -50,7 +61,9 @@ export function receiveAnswers(
   const answers = sent.map(({ position, ...rest }): Answer => {
     const item = { ...position, key: rest.key, accidental: rest.accidental };
     const at = rest.at > now + AHEAD_MS ? now : rest.at;
-    return { ...rest, ...position, at, task: 'name', correct: isRight(item, rest.given) };
+    const instrument = rest.task === 'name' ? null : (rest.instrument ?? actor.student.instrument);
+    const correct = isRightAnswer(rest.task, item, rest.given, instrument ?? 'none');
+    return { ...rest, ...position, at, instrument, correct };
   });
   storeAnswers(actor.student.id, answers);
   return answers.map((a) => a.id);

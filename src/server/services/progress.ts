@@ -20,7 +20,7 @@ const BEHIND = 12;
 
 /** One student's knowledge, weeks and misreadings at `now`. The caller has checked the student. */
 export function progressOf(student: StudentRow, group: GroupRow, now: number): ProgressView {
-  const known = knowledgeOf([{ id: student.id, rules: group.rules }]).get(student.id)!;
+  const known = knowledgeOf([{ ...student, rules: group.rules }]).get(student.id)!;
   const log = answersOf({ students: [student.id] }).get(student.id) ?? [];
   const byId = new Map(log.map((a) => [a.id, a]));
   const { diagnosis } = known;

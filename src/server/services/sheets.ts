@@ -86,7 +86,7 @@ export function studentWeights(
   rules: SecurityRules,
   now: number,
 ): Map<string, Record<string, number>> {
-  const knowledge = knowledgeOf(students.map((s) => ({ id: s.id, rules })));
+  const knowledge = knowledgeOf(students.map((s) => ({ ...s, rules })));
   return new Map(
     students.map((s) => [s.id, weightsFor(knowledge.get(s.id)!, positions, rules, now)]),
   );

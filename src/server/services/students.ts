@@ -7,9 +7,20 @@ export function studentView({
   id,
   name,
   instrument,
+  secondInstrument,
+  leftHanded,
   method,
   lockedUntil,
   pictures,
 }: StudentRow): StudentView {
-  return { id, name, instrument, method, lockedUntil, pictures: openKey(pictures) };
+  return {
+    id,
+    name,
+    instrument,
+    secondInstrument,
+    leftHanded,
+    method,
+    lockedUntil,
+    pictures: openKey(pictures),
+  };
 }

@@ -39,7 +39,7 @@ export function todayOf(teacherId: string, now: number): GroupToday[] {
   const groups = listGroups(teacherId);
   const students = listAllStudents(teacherId);
   const rules = new Map(groups.map((g) => [g.id, g.rules]));
-  const knowledge = knowledgeOf(students.map((s) => ({ id: s.id, rules: rules.get(s.groupId)! })));
+  const knowledge = knowledgeOf(students.map((s) => ({ ...s, rules: rules.get(s.groupId)! })));
   const sheets = listSheets(
     teacherId,
     groups.map((g) => g.id),

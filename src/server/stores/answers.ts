@@ -16,7 +16,12 @@ export interface OnBehalf {
 
 function toRow(studentId: string, answer: Answer): AnswerRow {
   const { clef, step, ...rest } = answer;
-  return { ...rest, studentId, position: positionId({ clef, step }) };
+  return {
+    ...rest,
+    studentId,
+    position: positionId({ clef, step }),
+    instrument: answer.instrument ?? null,
+  };
 }
 
 function fromRow({ position, studentId: _, accidental, ...rest }: AnswerRow): Answer {

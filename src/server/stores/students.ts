@@ -66,6 +66,8 @@ export function addStudents(
       name: row.name,
       nameKey: nameKeyOf(row.name),
       instrument: row.instrument,
+      secondInstrument: row.secondInstrument ?? null,
+      leftHanded: row.leftHanded ?? false,
       method: row.method,
       pictures: sealKey(newKey()),
       failedTries: 0,
@@ -77,11 +79,13 @@ export function addStudents(
   return added;
 }
 
-/** Changes a student's name, instrument or method. */
+/** Changes a student's name, instruments, hand or method. */
 export function updateStudent(
   teacherId: string,
   id: string,
-  change: Partial<Pick<StudentRow, 'name' | 'instrument' | 'method'>>,
+  change: Partial<
+    Pick<StudentRow, 'name' | 'instrument' | 'secondInstrument' | 'leftHanded' | 'method'>
+  >,
 ): StudentRow {
   const before = getStudent(teacherId, id);
   const nameKey = change.name === undefined ? before.nameKey : nameKeyOf(change.name);

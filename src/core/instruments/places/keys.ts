@@ -1,23 +1,30 @@
-import { alterSign, type Letter, midi, type Pitch } from '../../notation';
+import { midi, type Pitch } from '../../notation';
 import type { BarPlace, KeyPlace } from '../types';
 
-/** Where each white key stands among the groups of two and three black keys. */
-const AMONG: Record<Letter, readonly [black: string, place: string]> = {
-  C: ['two', 'just left of the two'],
-  D: ['two', 'between the two'],
-  E: ['two', 'just right of the two'],
-  F: ['three', 'just left of the three'],
-  G: ['three', 'between the first and second of the three'],
-  A: ['three', 'between the second and third of the three'],
-  B: ['three', 'just right of the three'],
+/** White keys by half steps above C, by the groups of two and three black keys. */
+const AMONG: Readonly<Record<number, string>> = {
+  0: 'just left of the two',
+  2: 'between the two',
+  4: 'just right of the two',
+  5: 'just left of the three',
+  7: 'between the first and second of the three',
+  9: 'between the second and third of the three',
+  11: 'just right of the three',
 };
 
-/** Semitones above C that are black keys. */
-const BLACK = new Set([1, 3, 6, 8, 10]);
+/** Black keys by half steps above C, by their place in their group. */
+const BLACK: Readonly<Record<number, string>> = {
+  1: 'first of the two',
+  3: 'second of the two',
+  6: 'first of the three',
+  8: 'second of the three',
+  10: 'third of the three',
+};
+const octave = (midiNumber: number) => ((midiNumber % 12) + 12) % 12;
 
 /** Whether a MIDI number is a black key (on mallets: a bar of the upper row). */
 export function isBlackKey(midiNumber: number): boolean {
-  return BLACK.has(((midiNumber % 12) + 12) % 12);
+  return BLACK[octave(midiNumber)] !== undefined;
 }
 
 /** The key for a written pitch. */
@@ -26,11 +33,12 @@ export function keyPlace(pitch: Pitch): KeyPlace {
   const middle = number === 60 ? ', in the middle of the keyboard' : '';
   const code = `key ${number}`;
   if (pitch.alter === 0) {
-    const short = `${AMONG[pitch.letter][1]} black keys`;
+    const short = `${among(number)} black keys`;
     return { kind: 'key', code, midi: number, short, words: `the white key ${short}${middle}` };
   }
-  const short = `${isBlackKey(number) ? 'black' : 'white'} key, ${beside(pitch)}`;
-  const words = `the ${short} (${pitch.letter}${alterSign(pitch.alter)})`;
+  const short = `${among(number)} black keys`;
+  const colour = isBlackKey(number) ? 'black' : 'white';
+  const words = `the ${colour} key ${beside(pitch)}, ${short}`;
   return { kind: 'key', code, midi: number, short, words };
 }
 
@@ -39,12 +47,19 @@ export function barPlace(pitch: Pitch): BarPlace {
   const number = midi(pitch);
   const code = `bar ${number}`;
   if (pitch.alter === 0) {
-    const short = `front row, ${AMONG[pitch.letter][1]} behind`;
+    const short = `front row, ${among(number)} behind`;
     return { kind: 'bar', code, midi: number, short, words: `the bar in the ${short}` };
   }
-  const short = `${isBlackKey(number) ? 'back' : 'front'} row, ${beside(pitch)}`;
-  const words = `the bar in the ${short} (${pitch.letter}${alterSign(pitch.alter)})`;
+  const short = isBlackKey(number)
+    ? `back row, ${among(number)}`
+    : `front row, ${among(number)} behind`;
+  const words = `the bar in the ${short}, ${beside(pitch)}`;
   return { kind: 'bar', code, midi: number, short, words };
+}
+
+/** Where a key lies among the groups of black ones, whatever the note is called. */
+function among(number: number): string {
+  return BLACK[octave(number)] ?? AMONG[octave(number)]!;
 }
 
 function beside({ alter, letter }: Pitch): string {

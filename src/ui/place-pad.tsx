@@ -1,0 +1,198 @@
+import { Check } from 'lucide-react';
+import { useMemo, useState } from 'react';
+import {
+  type Hole,
+  holesPlace,
+  INSTRUMENTS,
+  type InstrumentId,
+  LAYOUTS,
+  type Place,
+  placeOf,
+  valvesPlace,
+} from '../core/instruments';
+import {
+  type Diagram,
+  type DiagramOptions,
+  diagramOf,
+  diagramSvg,
+  type Shown,
+} from '../engrave/diagrams';
+import { Svg } from './svg';
+
+interface Props {
+  instrument: InstrumentId;
+  view?: DiagramOptions;
+  /** What is shown besides what the player touches. */
+  shown: readonly Shown[];
+  /** Text equivalent of the picture. */
+  title: string;
+  /** Pixels for one unit of the diagram. */
+  scale: number;
+  /** Called with the place's code. */
+  choose: (code: string) => void;
+  disabled?: boolean;
+  /**
+   * `live`: each touch is a place at once. `answer`: strings ask for the finger too, and
+   * fingerings of several touches are set first, then confirmed.
+   */
+  mode: 'live' | 'answer';
+}
+
+/** An instrument to be touched: the drawing with a button over each key, string, hole or valve. */
+export function PlacePad(props: Props) {
+  const { instrument, view, mode } = props;
+  const diagram = useMemo(() => diagramOf(instrument, view), [instrument, view]);
+  const { kind } = INSTRUMENTS[instrument].technique;
+  if (!diagram || diagram.spots.length === 0) return <Picture {...props} diagram={diagram} />;
+  if (kind === 'holes' || kind === 'valves') return <Setting {...props} diagram={diagram} />;
+  if ((kind === 'bowed' || kind === 'fretted') && mode === 'answer') {
+    return <Fingering {...props} diagram={diagram} />;
+  }
+  return (
+    <Touchable
+      {...props}
+      diagram={diagram}
+      touch={(id) => props.choose(id)}
+      pressed={(id) => props.shown.some((s) => s.place.code.startsWith(id) && s.role === 'here')}
+    />
+  );
+}
+
+function Picture({ shown, title, scale, diagram }: Props & { diagram: Diagram | null }) {
+  if (!diagram) return null;
+  return (
+    <div style={{ width: diagram.width * scale }} className="max-w-full">
+      <Svg markup={diagramSvg(diagram, shown, title)} />
+    </div>
+  );
+}
+
+interface TouchableProps extends Props {
+  diagram: Diagram;
+  touch: (id: string) => void;
+  pressed: (id: string) => boolean;
+}
+
+/** The drawing, and over each spot a button that only its outline shows. */
+function Touchable({ diagram, shown, title, scale, touch, pressed, disabled }: TouchableProps) {
+  const { width, height, spots } = diagram;
+  return (
+    <div className="max-w-full overflow-x-auto">
+      <div className="relative" style={{ width: width * scale, height: height * scale }}>
+        <Svg markup={diagramSvg(diagram, shown, title)} />
+        {disabled
+          ? null
+          : spots.map((s) => (
+              <button
+                key={s.id}
+                type="button"
+                aria-label={s.label}
+                aria-pressed={pressed(s.id)}
+                onClick={() => touch(s.id)}
+                className="absolute rounded-sm hover:bg-felt/20 focus-visible:outline-3 focus-visible:outline-brass"
+                style={{
+                  left: (s.x - s.width / 2) * scale,
+                  top: (s.y - s.height / 2) * scale,
+                  width: s.width * scale,
+                  height: s.height * scale,
+                }}
+              />
+            ))}
+      </div>
+    </div>
+  );
+}
+
+/** Strings and frets: first the spot, then the finger; an open string needs none. */
+function Fingering(props: Props & { diagram: Diagram }) {
+  const [spot, setSpot] = useState<string | null>(null);
+  const touch = (id: string) => {
+    if (isOpen(id)) props.choose(`${id} finger 0`);
+    else setSpot(id);
+  };
+  const chosen = spot ? placeOf(props.instrument, spot) : null;
+  const shown = chosen ? [...props.shown, { place: chosen, role: 'here' as const }] : props.shown;
+  return (
+    <div className="grid justify-items-center gap-3">
+      <Touchable {...props} shown={shown} touch={touch} pressed={(id) => id === spot} />
+      {spot && !props.disabled ? (
+        <fieldset className="flex flex-wrap items-center gap-2">
+          <legend className="sr-only">Finger</legend>
+          <span className="text-lg">Which finger?</span>
+          {[1, 2, 3, 4, 5].map((finger) => (
+            <button
+              key={finger}
+              type="button"
+              className="btn min-h-12! min-w-12! justify-center text-xl!"
+              onClick={() => props.choose(`${spot} finger ${finger}`)}
+            >
+              {finger}
+            </button>
+          ))}
+        </fieldset>
+      ) : null}
+    </div>
+  );
+}
+
+const isOpen = (id: string) => id.endsWith(' +0') || id.endsWith(' fret 0');
+
+/** Holes and valves: touches open and close; where half is possible, a third touch opens again. */
+function Setting(props: Props & { diagram: Diagram }) {
+  const { technique } = INSTRUMENTS[props.instrument];
+  const first = props.shown[0]?.place;
+  const [touches, setTouches] = useState<Readonly<Record<string, Hole>>>(() => touchesOf(first));
+  const [from, setFrom] = useState(first?.code);
+  // A place shown from outside, such as the note chosen on the staff, is the new start.
+  if (first && props.mode === 'live' && first.code !== from) {
+    setFrom(first.code);
+    setTouches(touchesOf(first));
+  }
+  const place = (closed: Readonly<Record<string, Hole>>): Place =>
+    technique.kind === 'holes'
+      ? holesPlace(technique.layout, closed)
+      : valvesPlace(Object.keys(closed).map(Number).sort(), 0);
+  const touch = (id: string) => {
+    const next = { ...touches };
+    const canHalf =
+      technique.kind === 'holes' && LAYOUTS[technique.layout].find((t) => t.id === id)?.half;
+    if (!next[id]) next[id] = 'closed';
+    else if (next[id] === 'closed' && canHalf) next[id] = 'half';
+    else delete next[id];
+    setTouches(next);
+    if (props.mode === 'live') {
+      const { code } = place(next);
+      setFrom(code);
+      props.choose(code);
+    }
+  };
+  const own = { place: place(touches), role: 'here' as const };
+  const shown = props.disabled ? props.shown : [own];
+  return (
+    <div className="grid justify-items-center gap-3">
+      <Touchable
+        {...props}
+        shown={shown}
+        touch={touch}
+        pressed={(id) => touches[id] !== undefined}
+      />
+      {props.mode === 'answer' && !props.disabled ? (
+        <button
+          type="button"
+          className="btn btn-main min-h-12! px-6! text-lg!"
+          onClick={() => props.choose(place(touches).code)}
+        >
+          <Check aria-hidden size={20} /> That is it
+        </button>
+      ) : null}
+    </div>
+  );
+}
+
+function touchesOf(place: Place | undefined): Readonly<Record<string, Hole>> {
+  if (place?.kind === 'holes') return place.touches;
+  if (place?.kind === 'valves') {
+    return Object.fromEntries(place.valves.map((v) => [String(v), 'closed' as const]));
+  }
+  return {};
+}
