@@ -18,7 +18,7 @@ module.exports = {
       'Drawing uses the computation only.',
     ),
     only('contract-on-core', 'contract/', ['core/', 'contract/'], 'Both sides share it.'),
-    only('ui-shared', 'ui/', ['core/', 'contract/', 'ui/'], 'Shared parts know no view.'),
+    only('ui-shared', 'ui/', ['core/', 'engrave/', 'contract/', 'ui/'], 'Shared parts know no view.'),
     only(
       'islands',
       'islands/',

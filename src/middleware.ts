@@ -9,6 +9,7 @@ const TEACHER_PAGES = [
   '/ladder',
   '/sheets',
   '/cards',
+  '/instruments',
   '/marking',
   '/progress',
 ];
@@ -27,6 +28,8 @@ const POLICY = [
   "style-src 'self' 'unsafe-inline'",
   "connect-src 'self'",
   "object-src 'none'",
+  // The synthesiser keeps time in a worker of its own making.
+  "worker-src 'self' blob:",
   "base-uri 'self'",
   "form-action 'self'",
   "frame-ancestors 'none'",

@@ -1,5 +1,6 @@
 export * from './card-page';
 export * from './cards';
+export * from './chart-page';
 export * from './colors';
 export * from './diagrams';
 export * from './fonts';

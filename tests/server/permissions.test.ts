@@ -87,6 +87,11 @@ const TEACHER_DOORS: Door[] = [
     ask: () => ({ path: `/?group=${mine.group.id}&notes=t1` }),
   },
   {
+    file: 'charts.pdf.ts',
+    method: 'GET',
+    ask: () => ({ path: `/?group=${mine.group.id}&set=chosen&notes=t1` }),
+  },
+  {
     file: 'students/[id]/index.ts',
     method: 'DELETE',
     ask: () => ({ params: { id: mine.students[1]!.id } }),

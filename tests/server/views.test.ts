@@ -176,6 +176,7 @@ describe('the demo', () => {
     expect(reasons('Otis')).toContain('counts from the top');
     expect(reasons('Tilda')).toContain('key signature forgotten');
     expect(reasons('Pia')).toContain('counts instead of recalling');
+    expect(reasons('Rafi')).toContain('finger of another instrument: double bass');
     expect(reasons('Kit')).toContain('no practice for 15 days');
     for (const steady of ['Wren', 'Edda', 'Arlo', 'Ruben'])
       expect(reasons(steady)).not.toMatch(/clef|count|key|guess|saying|step|line/);

@@ -2,7 +2,7 @@ import { useState } from 'react';
 import type { GroupView, StudentView } from '../../contract/views';
 import { send } from '../../ui/api';
 import { Notice } from '../../ui/notice';
-import { InstrumentOptions } from './options';
+import { InstrumentOptions } from '../../ui/options';
 import { decodeText } from './read-file';
 
 interface Props {
@@ -45,7 +45,9 @@ export function AddStudents({ group, added }: Props) {
       <h3>Add students</h3>
       <label className="field mt-1">
         One name a line, or a CSV list{' '}
-        <span className="hint">columns: name, instrument, method</span>
+        <span className="hint">
+          columns: name, instrument, second instrument, left-handed, method
+        </span>
         <textarea
           className="input h-24 font-mono"
           value={text}

@@ -3,8 +3,8 @@ import type { GroupView } from '../../contract/views';
 import { METHODS } from '../../core/methods';
 import { send } from '../../ui/api';
 import { Notice } from '../../ui/notice';
+import { KeyOptions, MethodOptions } from '../../ui/options';
 import { Svg } from '../../ui/svg';
-import { KeyOptions, MethodOptions } from './options';
 import { RulesForm } from './rules-form';
 import { SayingsForm } from './sayings-form';
 

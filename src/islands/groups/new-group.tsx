@@ -2,7 +2,7 @@ import { type SubmitEvent, useState } from 'react';
 import { METHODS, type MethodId } from '../../core/methods';
 import { send } from '../../ui/api';
 import { Notice } from '../../ui/notice';
-import { MethodOptions } from './options';
+import { MethodOptions } from '../../ui/options';
 
 /** The few things a group needs to begin. */
 export function NewGroup() {

@@ -1,12 +1,13 @@
 import { KeyRound, Printer, Trash2 } from 'lucide-react';
 import { useState } from 'react';
 import type { GroupView, StudentView } from '../../contract/views';
+import { clashWarning, INSTRUMENTS } from '../../core/instruments';
 import { METHODS } from '../../core/methods';
 import { send } from '../../ui/api';
 import { Notice } from '../../ui/notice';
+import { InstrumentOptions, MethodOptions } from '../../ui/options';
 import { Picture } from '../../ui/pictures';
 import { AddStudents } from './add-students';
-import { InstrumentOptions, MethodOptions } from './options';
 
 /** The students of a group: name, instrument, method, key. */
 export function Students({
@@ -123,6 +124,7 @@ function StudentLine({ student, group, change, newKey, remove }: LineProps) {
         >
           <InstrumentOptions />
         </select>
+        <SecondInstrument student={student} change={change} />
       </td>
       <td className="pr-2">
         <select
@@ -164,5 +166,38 @@ function StudentLine({ student, group, change, newKey, remove }: LineProps) {
         </button>
       </td>
     </tr>
+  );
+}
+
+/** Another instrument whose fingers may be mixed up with the first, and the hand for guitars. */
+function SecondInstrument({ student, change }: Pick<LineProps, 'student' | 'change'>) {
+  const { id, name, instrument, secondInstrument: second, leftHanded } = student;
+  const warning = second && clashWarning(instrument, second);
+  const turns = INSTRUMENTS[instrument].turns || (second && INSTRUMENTS[second].turns);
+  if (instrument === 'none') return null;
+  return (
+    <div className="mt-1 flex max-w-64 flex-wrap items-center gap-x-3">
+      <select
+        aria-label={`Second instrument of ${name}`}
+        className="min-h-7 max-w-52 rounded border border-rule bg-white px-1 text-soft"
+        value={second ?? ''}
+        onChange={(e) => change(id, { secondInstrument: e.target.value || null })}
+      >
+        <option value="">plays no other</option>
+        <InstrumentOptions without={[instrument, 'none']} />
+      </select>
+      {turns ? (
+        <label className="flex items-center gap-1">
+          <input
+            type="checkbox"
+            className="size-5"
+            checked={leftHanded}
+            onChange={(e) => change(id, { leftHanded: e.target.checked })}
+          />
+          left-handed
+        </label>
+      ) : null}
+      {warning ? <p className="w-full text-brass">{warning}</p> : null}
+    </div>
   );
 }

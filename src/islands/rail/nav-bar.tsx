@@ -8,6 +8,7 @@ const VIEWS = [
   ['ladder', 'Ladder'],
   ['sheets', 'Sheets'],
   ['cards', 'Cards'],
+  ['instruments', 'Instruments'],
   ['marking', 'Marking'],
   ['progress', 'Progress'],
   ['groups', 'Groups'],

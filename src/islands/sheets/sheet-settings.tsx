@@ -1,7 +1,7 @@
 import { Shuffle } from 'lucide-react';
 import type { KeySignature } from '../../core/notation';
 import { HEADER_FIELDS, type Paper } from '../../core/sheets';
-import { KeyOptions } from '../groups/options';
+import { KeyOptions } from '../../ui/options';
 import type { Draft } from './draft';
 
 interface Props {

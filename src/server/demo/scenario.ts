@@ -17,6 +17,8 @@ export const DEMO_TEACHER = {
 export interface DemoStudent {
   readonly name: string;
   readonly instrument: InstrumentId;
+  readonly second?: InstrumentId;
+  readonly leftHanded?: boolean;
   readonly acts: SimulatedStudent;
   /** Days before today of the last practice; 1 when left out. */
   readonly lastPractice?: number;
@@ -77,7 +79,12 @@ export const DEMO_GROUPS: readonly DemoGroup[] = [
       { name: 'Arlo', instrument: 'violin', acts: steady },
       { name: 'Noor', instrument: 'violin', acts: steady },
       { name: 'Bente', instrument: 'cello', acts: steady },
-      { name: 'Rafi', instrument: 'cello', acts: slow },
+      {
+        name: 'Rafi',
+        instrument: 'cello',
+        second: 'double-bass',
+        acts: { ...slow, weakness: 'other-instrument', other: 'double-bass', rate: 0.6 },
+      },
       { name: 'Solveig', instrument: 'double-bass', acts: steady },
     ],
   },
@@ -89,7 +96,7 @@ export const DEMO_GROUPS: readonly DemoGroup[] = [
     pace: 1.5,
     students: [
       { name: 'Ida', instrument: 'soprano-recorder', acts: quick },
-      { name: 'Emre', instrument: 'soprano-recorder', acts: steady },
+      { name: 'Emre', instrument: 'soprano-recorder-german', acts: steady },
       { name: 'Lotte', instrument: 'clarinet', acts: steady },
       { name: 'Kit', instrument: 'trumpet', acts: steady, lastPractice: 15 },
       { name: 'Hugo', instrument: 'trombone', acts: steady },
@@ -101,7 +108,7 @@ export const DEMO_GROUPS: readonly DemoGroup[] = [
     method: 'instrument-first',
     key: 0,
     pace: 1,
-    students: [{ name: 'Ruben', instrument: 'guitar', acts: quick }],
+    students: [{ name: 'Ruben', instrument: 'guitar', second: 'keyboard', acts: quick }],
   },
 ];
 

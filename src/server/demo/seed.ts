@@ -3,7 +3,7 @@ import { type Answer, NEW_NOTE, noteStates } from '../../core/evidence';
 import { INSTRUMENTS } from '../../core/instruments';
 import { noteOrder } from '../../core/methods';
 import { parsePositionId, positionId, type StaffPosition } from '../../core/notation';
-import { simulateAnswer } from '../../core/plan';
+import { simulateAnswer, simulatePlace } from '../../core/plan';
 import { nextNote, type PracticeNote } from '../../core/practice';
 import { type Random, seeded } from '../../core/random';
 import { createTeacher } from '../auth';
@@ -24,7 +24,8 @@ import {
   type DemoStudent,
 } from './scenario';
 
-const DAY = 86_400_000;
+const HOUR = 3_600_000;
+const DAY = 24 * HOUR;
 const WEEKS = 6;
 /** Rounds a week of each student, and answers in a round. */
 const ROUNDS = 4;
@@ -45,6 +46,8 @@ export async function seedDemo(now: number): Promise<void> {
     const rows = demo.students.map((s) => ({
       name: s.name,
       instrument: s.instrument,
+      secondInstrument: s.second ?? null,
+      leftHanded: s.leftHanded ?? false,
       method: null,
     }));
     const students = addStudents(teacherId, id, rows, made);
@@ -105,8 +108,11 @@ function practise(
         .filter(([, at]) => at < start)
         .map(([id]) => parsePositionId(id)!);
       const notes = met.filter((p) => clefs.includes(p.clef));
-      if (notes.length > 0)
-        answers.push(...round(student, demo, group, notes, answers, start, random));
+      if (notes.length === 0) continue;
+      answers.push(...round(student, demo, group, notes, answers, start, random));
+      // From the third week on, one round a week is about places on the instrument.
+      if (week >= 2 && r === 1)
+        answers.push(...placeRound(student, demo, group, notes, answers, start + HOUR));
     }
   }
   return answers;
@@ -121,7 +127,8 @@ function round(
   start: number,
   random: Random,
 ): Answer[] {
-  const states = noteStates(before, group.rules);
+  const names = before.filter((a) => a.task === 'name');
+  const states = noteStates(names, group.rules);
   const known: PracticeNote[] = notes.map((position) => ({
     position,
     state: states.get(positionId(position)) ?? NEW_NOTE,
@@ -135,7 +142,7 @@ function round(
       random,
     );
     const id = positionId(position);
-    const times = [...before, ...answers].filter((a) => positionId(a) === id).length;
+    const times = [...names, ...answers].filter((a) => positionId(a) === id).length;
     const answer = simulateAnswer(
       demo.acts,
       {
@@ -153,6 +160,33 @@ function round(
     at += (answer.ms ?? 0) + 700;
   }
   return answers;
+}
+
+/** A round of "find it", each note in turn. */
+function placeRound(
+  student: StudentRow,
+  demo: DemoStudent,
+  group: GroupRow,
+  notes: StaffPosition[],
+  before: readonly Answer[],
+  start: number,
+): Answer[] {
+  const random = seeded(`demo places/${demo.name}/${before.length}`);
+  return Array.from({ length: ROUND_ANSWERS }, (_, i) => {
+    const position = notes[(i * 5 + Math.floor(random() * 2)) % notes.length]!;
+    const met = before.filter((a) => a.task === 'place' && positionId(a) === positionId(position));
+    const ask = {
+      id: `demo-place-${student.nameKey}-${before.length + i}`,
+      position,
+      key: group.key,
+      source: 'drill' as const,
+      at: start + i * 5000,
+      before: met.length,
+      instrument: demo.instrument,
+      among: notes,
+    };
+    return simulatePlace(demo.acts, ask, random);
+  }).filter((a) => a !== null);
 }
 
 /** A sheet of last week, marked for most, and one of three days ago that waits. */
