@@ -25,6 +25,8 @@ export const sheetInput = z.object({
     .trim()
     .max(instructions, `The instructions are too long: up to ${instructions} letters.`),
   header: z.array(z.enum(HEADER_FIELDS)),
+  /** The key shows where each note is on the instrument. */
+  keyPlaces: z.boolean().default(false),
   /** One version for all, or one for each student. */
   versions: z.enum(['one', 'each']),
   /** The preview's seed, so that what was seen is what is printed. */
@@ -33,7 +35,8 @@ export const sheetInput = z.object({
 export type SheetInput = z.input<typeof sheetInput>;
 
 export const pdfQuery = z.object({
-  part: z.enum(['sheets', 'key', 'all']).default('all'),
+  /** `pack`: for each student the sheet, its cards and its fingering chart. */
+  part: z.enum(['sheets', 'key', 'all', 'pack']).default('all'),
   copy: z.coerce.number().int().min(1).optional(),
 });
 

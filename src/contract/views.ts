@@ -124,18 +124,22 @@ export interface Week {
 
 export type BehindAnswer = Pick<
   Answer,
-  'id' | 'clef' | 'step' | 'key' | 'given' | 'at' | 'source' | 'ms'
+  'id' | 'task' | 'clef' | 'step' | 'key' | 'given' | 'at' | 'source' | 'ms' | 'instrument'
 >;
 
 interface WeighedCause {
   readonly id: Diagnosis['causes'][number]['id'];
   readonly position?: string | undefined;
+  readonly instrument?: InstrumentId | undefined;
   readonly probability: number;
 }
 
 /** One student's knowledge, weeks and misreadings. */
 export interface ProgressView {
   readonly notes: Readonly<Record<string, NoteSecurity>>;
+  /** Places on the student's present instrument. */
+  readonly instrument: InstrumentId;
+  readonly places: Readonly<Record<string, NoteSecurity>>;
   readonly weeks: readonly Week[];
   readonly diagnosis: Pick<Diagnosis, 'verdict' | 'ask' | 'answers' | 'wrong'>;
   readonly causes: readonly (WeighedCause & { readonly behind: readonly BehindAnswer[] })[];

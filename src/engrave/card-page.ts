@@ -122,7 +122,7 @@ function drawBack(surface: Surface, card: Card, size: CardSize): void {
   surface.text(where, 6, size.height - 5, { size: 3.2, color: FAINT });
   if (!card.place) return;
   const { place } = card;
-  const box = { width: size.width - half - 6, height: size.height * 0.56 };
+  const box = { width: size.width - half - 6, height: size.height * 0.62 };
   surface.at(half, 6, 1, () => drawPlace(surface, card.instrument, place, box, card));
   const lines = wrapText(
     `${INSTRUMENTS[card.instrument].name}: ${place.short}`,

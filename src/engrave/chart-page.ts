@@ -33,10 +33,13 @@ interface Cell {
 
 const HEAD = 22;
 const FOOT = 14;
-const CELL_HEIGHT = 50;
 const STAFF_COLUMN = 27;
 /** Diagrams wider than this stand two in a row, others three. */
 const WIDE = 1.3;
+/** Diagrams higher than this, in their units, have keys with names: they get the largest cells. */
+const TALL = 130;
+/** Height of a cell in mm. */
+const CELL = { plain: 50, tall: 64 } as const;
 const TEXT = 3.4;
 
 /** The pages of a chart; notes that cannot be played are listed at the end with the reason. */
@@ -49,9 +52,9 @@ export function chartPages(chart: Chart, paper: Paper): Page[] {
     if (located.ok) cells.push({ pitch, located });
     else missing.push(located.reason);
   }
-  const columns = columnsOf(chart, cells);
+  const { columns, cellHeight } = gridOf(chart, cells);
   const notes = missing.flatMap((reason) => wrapText(reason, (width - 2 * MARGIN) / TEXT, 2));
-  const rows = Math.floor((height - 2 * MARGIN - HEAD - FOOT) / CELL_HEIGHT);
+  const rows = Math.floor((height - 2 * MARGIN - HEAD - FOOT) / cellHeight);
   const perPage = rows * columns;
   const count = Math.max(1, Math.ceil(cells.length / perPage));
   const { name } = INSTRUMENTS[chart.instrument];
@@ -63,13 +66,13 @@ export function chartPages(chart: Chart, paper: Paper): Page[] {
       title: `Fingering chart, ${name}, page ${i + 1} of ${count}: ${own.map((c) => `${pitchText(c.pitch)} ${c.located.places[0]!.words}`).join('; ')}`,
       draw(surface) {
         drawHead(surface, chart, width);
-        const cellWidth = (width - 2 * MARGIN) / columns;
+        const size = { width: (width - 2 * MARGIN) / columns, height: cellHeight };
         for (const [j, cell] of own.entries()) {
-          const x = MARGIN + (j % columns) * cellWidth;
-          const y = MARGIN + HEAD + Math.floor(j / columns) * CELL_HEIGHT;
-          surface.at(x, y, 1, () => drawCell(surface, chart, cell, cellWidth));
+          const x = MARGIN + (j % columns) * size.width;
+          const y = MARGIN + HEAD + Math.floor(j / columns) * size.height;
+          surface.at(x, y, 1, () => drawCell(surface, chart, cell, size));
         }
-        const used = MARGIN + HEAD + Math.ceil(own.length / columns) * CELL_HEIGHT;
+        const used = MARGIN + HEAD + Math.ceil(own.length / columns) * cellHeight;
         if (i === count - 1) drawMissing(surface, notes, used, height);
         drawFoot(surface, chart, { width, height }, count > 1 ? `${i + 1}/${count}` : '');
       },
@@ -77,10 +80,13 @@ export function chartPages(chart: Chart, paper: Paper): Page[] {
   });
 }
 
-function columnsOf(chart: Chart, cells: readonly Cell[]): number {
+/** Columns and height of the cells, by the shape of the instrument. */
+function gridOf(chart: Chart, cells: readonly Cell[]): { columns: number; cellHeight: number } {
   const first = cells[0]?.located.places[0];
   const diagram = diagramOf(chart.instrument, { around: first ? [first] : [] });
-  return diagram && diagram.width / diagram.height > WIDE ? 2 : 3;
+  if (diagram && diagram.height > TALL) return { columns: 2, cellHeight: CELL.tall };
+  const wide = diagram && diagram.width / diagram.height > WIDE;
+  return { columns: wide ? 2 : 3, cellHeight: CELL.plain };
 }
 
 function drawHead(surface: Surface, { instrument, view = {} }: Chart, width: number): void {
@@ -97,7 +103,12 @@ function drawHead(surface: Surface, { instrument, view = {} }: Chart, width: num
 }
 
 /** One note: staff and name at the left, the instrument at the right, the words under both. */
-function drawCell(surface: Surface, chart: Chart, { pitch, located }: Cell, width: number): void {
+function drawCell(
+  surface: Surface,
+  chart: Chart,
+  { pitch, located }: Cell,
+  { width, height }: { width: number; height: number },
+): void {
   const { instrument, key, naming, view } = chart;
   const [best, ...others] = located.places;
   drawNote(surface, instrument, pitch, key);
@@ -107,7 +118,7 @@ function drawCell(surface: Surface, chart: Chart, { pitch, located }: Cell, widt
     anchor: 'middle',
     color: INK,
   });
-  const box = { width: width - STAFF_COLUMN - 4, height: CELL_HEIGHT - 13 };
+  const box = { width: width - STAFF_COLUMN - 4, height: height - 13 };
   const diagram = diagramOf(instrument, { ...view, around: [best!] });
   if (diagram) {
     surface.at(STAFF_COLUMN, 1, 1, () =>
@@ -117,7 +128,7 @@ function drawCell(surface: Surface, chart: Chart, { pitch, located }: Cell, widt
   const also = others.slice(0, 2).map((p) => p.short);
   const text = [best!.short, ...also.map((short) => `or ${short}`)].join('; ');
   for (const [i, line] of wrapText(text, (width - 3) / TEXT, 2).entries()) {
-    surface.text(line, 0, CELL_HEIGHT - 8 + i * 4, { size: TEXT, color: INK });
+    surface.text(line, 0, height - 8 + i * 4, { size: TEXT, color: INK });
   }
 }
 
@@ -156,8 +167,11 @@ function drawFoot(
   number: string,
 ): void {
   const cautions = INSTRUMENTS[instrument].cautions.join(' ');
-  const [line = ''] = wrapText(cautions, (width - 2 * MARGIN) / 3.6, 1);
-  surface.text(line, MARGIN, height - MARGIN - 5, { size: 3.6, weight: 'bold', color: FELT });
+  const lines = wrapText(cautions, (width - 2 * MARGIN) / 3.4, 2, 'bold');
+  for (const [i, line] of lines.entries()) {
+    const y = height - MARGIN - 5 - (lines.length - 1 - i) * 4.4;
+    surface.text(line, MARGIN, y, { size: 3.4, weight: 'bold', color: FELT });
+  }
   const text = [owner, 'By the standard fingering charts of the instrument', number];
   surface.text(text.filter(Boolean).join(' · '), MARGIN, height - MARGIN, {
     size: 3.2,

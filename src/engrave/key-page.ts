@@ -1,7 +1,9 @@
+import { bestPlace, type InstrumentId, type Place } from '../core/instruments';
 import { type ExplainOptions, explain } from '../core/methods';
-import { comparePositions, describePosition, positionId } from '../core/notation';
+import { comparePositions, describePosition, pitchAt, positionId } from '../core/notation';
 import type { SheetItem, SheetSpec } from '../core/sheets';
 import { FELT, INK } from './colors';
+import { drawPlace } from './diagrams';
 import { wrapText } from './fonts';
 import { displayName } from './names';
 import { MARGIN, type Page, paperSize } from './page';
@@ -12,23 +14,39 @@ const SIZE = { title: 5, text: 3.4, letter: 7 } as const;
 const LETTER_COLUMN = 14;
 const LINE = SIZE.text * 1.4;
 
+/** Room for one picture of the instrument at the right of a row, in mm. */
+const PICTURE = { width: 36, height: 24, gap: 3 } as const;
+/** Most instruments pictured beside a note of a sheet for all. */
+const PICTURES = 2;
+
+/** Whose place on the instrument a key shows. */
+export interface KeyPlayer {
+  readonly instrument: InstrumentId;
+  readonly leftHanded: boolean;
+}
+
 interface Row {
   readonly answer: string;
   readonly lines: readonly string[];
+  readonly pictures: readonly (KeyPlayer & { readonly place: Place })[];
 }
 
 /**
  * Pages for whoever marks: for each note on the sheet its name and the way to it by the
- * group's method, so that a helper who reads no music can check.
+ * group's method, so that a helper who reads no music can check; with the place on the
+ * players' instruments when they are given.
  */
 export function wayPages(
   spec: SheetSpec,
   items: readonly SheetItem[],
   options: ExplainOptions,
   print: SheetPrint,
+  players: readonly KeyPlayer[] = [],
 ): Page[] {
   const { width, height } = paperSize(spec.paper);
-  const textWidth = (width - 2 * MARGIN - LETTER_COLUMN) / SIZE.text;
+  const shownPlayers = players.slice(0, PICTURES);
+  const right = shownPlayers.length * (PICTURE.width + PICTURE.gap);
+  const textWidth = (width - 2 * MARGIN - LETTER_COLUMN - right) / SIZE.text;
   const rows = distinct(items).map((item): Row => {
     const way = explain(item, {
       ...options,
@@ -41,6 +59,10 @@ export function wayPages(
     return {
       answer: displayName(item.answer, spec.naming, spec.key),
       lines: [where, ...wrapText(text, textWidth, 5)],
+      pictures: shownPlayers.flatMap((player) => {
+        const place = bestPlace(player.instrument, pitchAt(item, spec.key));
+        return place ? [{ ...player, place }] : [];
+      }),
     };
   });
   const pages = paginate(rows, height - 2 * MARGIN - 22);
@@ -54,7 +76,7 @@ export function wayPages(
         weight: 'bold',
         color: FELT,
       });
-      drawRows(surface, pageRows);
+      drawRows(surface, pageRows, width);
       drawFooter(surface, print, 'the way to each answer', { width, height });
     },
   }));
@@ -66,7 +88,8 @@ function distinct(items: readonly SheetItem[]): SheetItem[] {
   );
 }
 
-const rowHeight = (row: Row) => row.lines.length * LINE + 3;
+const rowHeight = (row: Row) =>
+  Math.max(row.lines.length * LINE, row.pictures.length > 0 ? PICTURE.height + LINE : 0) + 3;
 
 function paginate(rows: readonly Row[], room: number): Row[][] {
   const pages: Row[][] = [[]];
@@ -82,7 +105,7 @@ function paginate(rows: readonly Row[], room: number): Row[][] {
   return pages;
 }
 
-function drawRows(surface: Surface, rows: readonly Row[]): void {
+function drawRows(surface: Surface, rows: readonly Row[], width: number): void {
   let y = MARGIN + 14;
   for (const row of rows) {
     surface.text(row.answer, MARGIN, y + SIZE.letter * 0.75, {
@@ -94,6 +117,16 @@ function drawRows(surface: Surface, rows: readonly Row[]): void {
       surface.text(line, MARGIN + LETTER_COLUMN, y + SIZE.text + i * LINE, {
         size: SIZE.text,
         weight: i === 0 ? 'bold' : 'regular',
+        color: INK,
+      });
+    }
+    for (const [i, one] of row.pictures.entries()) {
+      const x = width - MARGIN - (row.pictures.length - i) * (PICTURE.width + PICTURE.gap);
+      surface.at(x, y, 1, () => drawPlace(surface, one.instrument, one.place, PICTURE, one));
+      const [text = ''] = wrapText(one.place.short, PICTURE.width / 3, 1);
+      surface.text(text, x + PICTURE.width / 2, y + PICTURE.height + 3.6, {
+        size: 3,
+        anchor: 'middle',
         color: INK,
       });
     }

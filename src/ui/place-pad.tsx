@@ -26,8 +26,9 @@ interface Props {
   shown: readonly Shown[];
   /** Text equivalent of the picture. */
   title: string;
-  /** Pixels for one unit of the diagram. */
+  /** Pixels for one unit of the diagram, and the most pixels that it may take across. */
   scale: number;
+  fit?: number;
   /** Called with the place's code. */
   choose: (code: string) => void;
   disabled?: boolean;
@@ -39,9 +40,11 @@ interface Props {
 }
 
 /** An instrument to be touched: the drawing with a button over each key, string, hole or valve. */
-export function PlacePad(props: Props) {
-  const { instrument, view, mode } = props;
+export function PlacePad({ fit = Number.POSITIVE_INFINITY, ...given }: Props) {
+  const { instrument, view, mode } = given;
   const diagram = useMemo(() => diagramOf(instrument, view), [instrument, view]);
+  const scale = diagram ? Math.min(given.scale, fit / diagram.width) : given.scale;
+  const props = { ...given, scale };
   const { kind } = INSTRUMENTS[instrument].technique;
   if (!diagram || diagram.spots.length === 0) return <Picture {...props} diagram={diagram} />;
   if (kind === 'holes' || kind === 'valves') return <Setting {...props} diagram={diagram} />;

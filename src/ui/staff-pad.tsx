@@ -50,9 +50,9 @@ export function StaffPad(props: Props) {
     event.preventDefault();
     move(moved);
   };
-  const arrow = `btn justify-center ${big ? 'min-h-12! min-w-12!' : 'px-2!'}`;
+  const arrow = `btn justify-center ${big ? 'min-h-12! min-w-12!' : 'px-1.5! min-h-8!'}`;
   return (
-    <div className="flex items-center gap-2">
+    <div className="flex flex-wrap items-center gap-x-2">
       <div
         role="slider"
         tabIndex={disabled ? -1 : 0}
@@ -77,10 +77,12 @@ export function StaffPad(props: Props) {
           <button type="button" className={arrow} aria-label="Lower" onClick={() => move(-1)}>
             <ChevronDown aria-hidden size={20} />
           </button>
-          <span className="hint w-16 text-center" aria-hidden>
-            {step === null ? '' : placeName(step, terms)}
-          </span>
         </div>
+      )}
+      {disabled ? null : (
+        <span className="hint basis-full" aria-hidden>
+          {step === null ? ' ' : placeName(step, terms)}
+        </span>
       )}
     </div>
   );

@@ -38,6 +38,8 @@ export interface SheetSpec {
   readonly header: readonly HeaderField[];
   readonly naming: Naming;
   readonly terms: Terms;
+  /** Whether the key also shows where each note is on the instrument. */
+  readonly keyPlaces?: boolean;
 }
 
 /** One student's or version's copy: its seed and, when weighted, how much each position weighs. */

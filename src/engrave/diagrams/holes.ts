@@ -95,7 +95,7 @@ function drawHalf(surface: Surface, x: number, y: number, color: string): void {
 function drawLabel(surface: Surface, frame: Frame, shape: TouchShape, touch: Touch, on: boolean) {
   if (!shape.label) return;
   const text = touch.id === 'T' ? 'thumb' : touch.id === 'Tb' ? 'B♭' : labelOf(touch.id);
-  const style = { size: 6, weight: on ? 'bold' : 'regular', color: INK } as const;
+  const style = { size: on ? 8.5 : 6, weight: on ? 'bold' : 'regular', color: INK } as const;
   const { x, y } = shape;
   if (shape.label === 'left') frame.label(surface, text, x - 7.5, y, { ...style, anchor: 'end' });
   else if (shape.label === 'right')

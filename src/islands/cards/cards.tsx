@@ -25,6 +25,7 @@ export function Cards({ group, students, chosen: initial }: Props) {
     return cardsFor(toPositions(chosen), {
       ...group,
       instrument: student?.instrument ?? 'none',
+      leftHanded: student?.leftHanded ?? false,
       owner,
     });
   }, [chosen, student, group]);

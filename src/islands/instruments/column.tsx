@@ -9,6 +9,7 @@ import {
   read,
   soundingMidi,
   spotOf,
+  type Technique,
 } from '../../core/instruments';
 import {
   CLEFS,
@@ -49,13 +50,22 @@ interface Props {
 const SCALES: Readonly<Record<string, readonly [alone: number, beside: number]>> = {
   keys: [1.7, 2],
   bars: [2, 2],
-  bowed: [3.6, 2.6],
-  fretted: [3.4, 1.9],
-  holes: [3, 2.2],
-  valves: [3.4, 2.2],
-  slide: [3, 1.6],
-  voice: [2.4, 1.6],
+  bowed: [3.6, 2.3],
+  fretted: [3.4, 1.65],
+  holes: [3, 1.5],
+  valves: [3.4, 2],
+  slide: [3.6, 1.4],
+  voice: [2.4, 1.5],
 };
+
+/** Most pixels across: under the staff, beside it, and in one of four columns. */
+const FIT = { wide: 720, alone: 350, beside: 222 } as const;
+
+/** Long instruments stand under the staff instead of beside it. */
+function isWide(technique: Technique): boolean {
+  if (technique.kind === 'holes') return technique.layout === 'flute';
+  return ['keys', 'bars', 'slide'].includes(technique.kind);
+}
 
 /** Staff and instrument of one section: each shows what is chosen on the other. */
 export function Column(props: Props) {
@@ -65,7 +75,7 @@ export function Column(props: Props) {
   const silent = touched !== null && touched.note === null;
   const shown = useMemo(() => shownPlaces(part, touched), [part, touched]);
   const [big, small] = SCALES[technique.kind] ?? [2, 2];
-  const wide = alone && technique.kind === 'keys';
+  const wide = alone && isWide(technique);
   const view = useMemo(() => {
     const around = alone ? undefined : shown.map((s) => s.place);
     return { front, leftHanded, ...(around ? { around } : {}) };
@@ -82,6 +92,7 @@ export function Column(props: Props) {
           step={silent ? null : position.step}
           notes={silent ? [] : staffNotes(part, position.clef)}
           terms={terms}
+          alone={alone}
           choose={(step) => choose(pitchAt({ clef: position.clef, step }))}
         />
       </div>
@@ -93,6 +104,7 @@ export function Column(props: Props) {
             shown={shown}
             title={`${name}: ${words || 'no place'}`}
             scale={alone ? big : small}
+            fit={wide ? FIT.wide : alone ? FIT.alone : FIT.beside}
             choose={touch}
             mode="live"
           />
@@ -149,22 +161,24 @@ interface StaffProps {
   step: number | null;
   notes: readonly DrawnNote[];
   terms: Terms;
+  alone: boolean;
   choose: (step: number) => void;
 }
 
 /** Steps that the staff always has room for. */
-const REACH = { low: -8, high: 16 } as const;
+const REACH = { alone: { low: -8, high: 16 }, beside: { low: -5, high: 13 } } as const;
 const NO_KEY: KeySignature = 0;
 
-function Staff({ clef, step, notes, terms, choose }: StaffProps) {
+function Staff({ clef, step, notes, terms, alone, choose }: StaffProps) {
   const steps = notes.map((n) => n.step);
+  const reach = alone ? REACH.alone : REACH.beside;
   return (
     <StaffPad
       clef={clef}
       keySignature={NO_KEY}
       terms={terms}
-      low={Math.min(REACH.low, ...steps)}
-      high={Math.max(REACH.high, ...steps)}
+      low={Math.min(reach.low, ...steps)}
+      high={Math.max(reach.high, ...steps)}
       step={step}
       notes={notes}
       choose={choose}

@@ -60,8 +60,10 @@ export function Instruments({ initial, group, chosen: initialChosen }: Props) {
           </button>
         )}
       </div>
-      <div className="mt-4 grid grid-cols-1 items-start gap-5 xl:grid-cols-[minmax(0,1fr)_18rem]">
-        <div className={alone ? '' : 'grid gap-3 md:grid-cols-2 2xl:grid-cols-4'}>
+      <div
+        className={`mt-4 grid grid-cols-1 items-start gap-5 ${alone ? 'xl:grid-cols-[minmax(0,1fr)_18rem]' : ''}`}
+      >
+        <div className={alone ? '' : `grid gap-3 sm:grid-cols-2 ${COLUMNS[view.ids.length]}`}>
           {parts.map((part, i) => (
             <section
               key={`${i} ${part.instrument}`}
@@ -84,7 +86,7 @@ export function Instruments({ initial, group, chosen: initialChosen }: Props) {
           ))}
           <AddInstrument view={view} change={change} />
         </div>
-        <div className="grid gap-4">
+        <div className={`grid items-start gap-4 ${alone ? '' : 'sm:grid-cols-2 lg:grid-cols-3'}`}>
           <Clashes ids={view.ids} />
           {view.ids.map((id, i) => (
             <About
@@ -100,6 +102,13 @@ export function Instruments({ initial, group, chosen: initialChosen }: Props) {
     </div>
   );
 }
+
+/** Columns on a wide screen by the number of instruments; with room for the button that adds one. */
+const COLUMNS: Readonly<Record<number, string>> = {
+  2: 'lg:grid-cols-3',
+  3: 'lg:grid-cols-4',
+  4: 'lg:grid-cols-4',
+};
 
 type Change = (part: Partial<InstrumentsAddress>) => void;
 

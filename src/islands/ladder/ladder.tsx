@@ -2,7 +2,7 @@ import { ChevronDown, ChevronRight } from 'lucide-react';
 import { useState } from 'react';
 import type { GroupView, LadderView } from '../../contract/views';
 import { isKnown, SECURITY_WORDS, type Security } from '../../core/evidence';
-import { bestPlace, INSTRUMENTS, type InstrumentId } from '../../core/instruments';
+import { INSTRUMENTS, type InstrumentId, locate } from '../../core/instruments';
 import {
   letterAt,
   noteName,
@@ -12,10 +12,12 @@ import {
   type StaffPosition,
 } from '../../core/notation';
 import { wordAt } from '../../core/sayings';
+import { diagramOf, diagramSvg } from '../../engrave/diagrams';
 import { send } from '../../ui/api';
 import { toPositions, useChosen } from '../../ui/chosen';
 import { Notice } from '../../ui/notice';
 import { SECURITY_LOOK, SecurityTag, ShareBar } from '../../ui/security';
+import { Svg } from '../../ui/svg';
 
 interface Props {
   group: GroupView;
@@ -188,26 +190,50 @@ function Places({
   group: GroupView;
   instruments: InstrumentId[];
 }) {
-  const places = instruments.flatMap((id) => {
-    const place = bestPlace(id, pitchAt(position, group.key));
-    return place ? [[INSTRUMENTS[id].name, place.words]] : [];
-  });
   const word = wordAt(group.sayings, position);
   return (
-    <dl className="grid grid-cols-[max-content_1fr] gap-x-3 text-sm">
-      {places.map(([name, words]) => (
-        <div key={name} className="contents">
-          <dt className="font-bold">{name}</dt>
-          <dd>{words}</dd>
-        </div>
-      ))}
+    <dl className="space-y-2 text-sm">
+      <div className="flex flex-wrap gap-3">
+        {instruments.map((id) => (
+          <PlaceCard key={id} id={id} position={position} group={group} />
+        ))}
+      </div>
       {word ? (
-        <div className="contents">
+        <div className="flex gap-3">
           <dt className="font-bold">Saying</dt>
           <dd>{word.length > 1 ? word : `${letterAt(position)} of F A C E`}</dd>
         </div>
       ) : null}
     </dl>
+  );
+}
+
+interface PlaceCardProps {
+  id: InstrumentId;
+  position: StaffPosition;
+  group: GroupView;
+}
+
+/** Where one instrument has the note, or why it has it not. */
+function PlaceCard({ id, position, group }: PlaceCardProps) {
+  const found = locate(id, pitchAt(position, group.key));
+  const { name, technique } = INSTRUMENTS[id];
+  if (technique.kind === 'none') return null;
+  const place = found.ok ? found.places[0]! : null;
+  const diagram = place && diagramOf(id, { around: [place] });
+  return (
+    <div className="flex w-72 items-center gap-3 rounded border border-rule bg-white p-2">
+      {place && diagram ? (
+        <Svg
+          markup={diagramSvg(diagram, [{ place, role: 'here' }], `${name}: ${place.words}`)}
+          className="w-24 shrink-0 [&_svg]:max-h-24 [&_svg]:w-full"
+        />
+      ) : null}
+      <div>
+        <dt className="font-bold">{name}</dt>
+        <dd>{found.ok ? place!.words : found.reason}</dd>
+      </div>
+    </div>
   );
 }
 

@@ -1,5 +1,6 @@
 import type { BehindAnswer, GroupView, ProgressView } from '../../contract/views';
 import { CAUSE_TEXT, causeName, nameText, rightName } from '../../core/evidence';
+import { placeOf } from '../../core/instruments';
 import { placeName } from '../../core/notation';
 import { displayName } from '../../engrave';
 
@@ -30,7 +31,10 @@ export function Misreadings({ progress, group }: { progress: ProgressView; group
         <p className="my-2">Not settled yet. Possible:</p>
       ) : null}
       {causes.map((c) => (
-        <article key={c.id + (c.position ?? '')} className="my-3 border-l-4 border-madder pl-3">
+        <article
+          key={c.id + (c.position ?? '') + (c.instrument ?? '')}
+          className="my-3 border-l-4 border-madder pl-3"
+        >
           <h3>
             {causeName(c)} <span className="hint font-sans">{percent(c.probability)} likely</span>
           </h3>
@@ -46,7 +50,7 @@ export function Misreadings({ progress, group }: { progress: ProgressView; group
         <summary className="min-h-7 text-felt">All explanations weighed</summary>
         <ul className="columns-2">
           {weighed.map((c) => (
-            <li key={c.id + (c.position ?? '')}>
+            <li key={c.id + (c.position ?? '') + (c.instrument ?? '')}>
               {causeName(c)}: {percent(c.probability)}
             </li>
           ))}
@@ -54,6 +58,13 @@ export function Misreadings({ progress, group }: { progress: ProgressView; group
       </details>
     </section>
   );
+}
+
+/** What was said or shown, in words. */
+function saidOf({ task, given, instrument }: BehindAnswer): string {
+  if (task !== 'place') return ` named ${displayName(given ?? '–')}`;
+  const place = instrument && given ? placeOf(instrument, given) : null;
+  return ` shown as ${place?.words ?? 'nothing'}`;
 }
 
 function percent(p: number): string {
@@ -82,9 +93,7 @@ function Behind({
           return (
             <li key={a.id}>
               {a.clef} {placeName(a.step, group.terms)}, {right}
-              {timed
-                ? `: ${((a.ms ?? 0) / 1000).toFixed(1)} s`
-                : ` named ${displayName(a.given ?? '–')}`}{' '}
+              {timed ? `: ${((a.ms ?? 0) / 1000).toFixed(1)} s` : saidOf(a)}{' '}
               <span className="hint">
                 {SOURCE[a.source]}, {day.format(a.at)}
               </span>

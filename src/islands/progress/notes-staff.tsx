@@ -6,17 +6,25 @@ import { toPositions } from '../../ui/chosen';
 import { SECURITY_LOOK } from '../../ui/security';
 import { Svg } from '../../ui/svg';
 
+interface Props {
+  notes: ProgressView['notes'];
+  group: GroupView;
+  /** What is known: `notes`, or `places on the cello`. */
+  what: string;
+  id: string;
+}
+
 /** The staff with the security of each note: colour, sign and, under it, the middle time. */
-export function NotesStaff({ notes, group }: { notes: ProgressView['notes']; group: GroupView }) {
+export function NotesStaff({ notes, group, what, id }: Props) {
   const positions = toPositions(Object.keys(notes));
   if (positions.length === 0) return null;
   const count = (s: Security) => Object.values(notes).filter((n) => n.security === s).length;
   const known = Object.values(notes).filter((n) => isKnown(n.security)).length;
   const slots = Math.max(...CLEF_IDS.map((c) => positions.filter((p) => p.clef === c).length));
   return (
-    <section className="panel" aria-labelledby="notes">
-      <h2 id="notes">
-        {known} of {positions.length} notes known
+    <section className="panel" aria-labelledby={id}>
+      <h2 id={id}>
+        {known} of {positions.length} {what} known
       </h2>
       <div className="grid gap-2 xl:grid-cols-2">
         {CLEF_IDS.map((clef) => {

@@ -1,5 +1,6 @@
 import { lazy, Suspense, useEffect, useState } from 'react';
 import type { GroupView, ProgressView } from '../../contract/views';
+import { INSTRUMENTS, lowerName } from '../../core/instruments';
 import { Misreadings } from './misreadings';
 import { NotesStaff } from './notes-staff';
 
@@ -48,7 +49,13 @@ export function Progress({ group, students, student, progress, base }: Props) {
             : 'No answers yet: a drill or a marked sheet makes the first.'}
         </span>
       </div>
-      <NotesStaff notes={progress.notes} group={group} />
+      <NotesStaff id="notes" what="notes" notes={progress.notes} group={group} />
+      <NotesStaff
+        id="places"
+        what={`places on the ${lowerName(INSTRUMENTS[progress.instrument])}`}
+        notes={progress.places}
+        group={group}
+      />
       <div className="grid grid-cols-1 items-start gap-4 xl:grid-cols-2">
         <Misreadings progress={progress} group={group} />
         <section className="panel relative overflow-hidden" aria-labelledby="weeks">

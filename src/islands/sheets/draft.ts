@@ -12,6 +12,7 @@ export interface Draft {
   /** null: follow the settings. */
   readonly instructions: string | null;
   readonly header: readonly HeaderField[];
+  readonly keyPlaces: boolean;
   readonly versions: 'one' | 'each';
 }
 
@@ -24,6 +25,7 @@ export const START: Draft = {
   title: 'Name the notes',
   instructions: null,
   header: ['name', 'room', 'number', 'date'],
+  keyPlaces: true,
   versions: 'one',
 };
 

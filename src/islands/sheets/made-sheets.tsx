@@ -49,6 +49,16 @@ export function MadeSheets({ made }: { made: readonly Made[] }) {
               both
             </a>
             {' · '}
+            <a
+              href={`/api/sheets/${s.code}/pdf?part=pack`}
+              target="_blank"
+              rel="noreferrer"
+              title="For each student: the sheet, its cards and the fingering chart"
+              className="inline-flex min-h-6 items-center"
+            >
+              packs
+            </a>
+            {' · '}
             <a href={`/marking?code=${s.code}`} className="inline-flex min-h-6 items-center">
               mark{s.marked > 0 ? ` (${s.marked} done)` : ''}
             </a>

@@ -109,6 +109,15 @@ export function SheetSettings({ draft, instructions, change, shuffle, students }
         />
         More of the weak notes
       </label>
+      <label className="flex min-h-7 items-center gap-2 text-sm">
+        <input
+          type="checkbox"
+          className="size-4.5"
+          checked={draft.keyPlaces}
+          onChange={(e) => change({ keyPlaces: e.target.checked })}
+        />
+        Places on the instrument in the key
+      </label>
       <label className="field">
         Versions
         <select

@@ -17,7 +17,8 @@ export const GET = endpoint({
       : listStudents(actor.id, group.id);
     const pages = students.flatMap((s) => {
       const owner = `${s.name} · ${group.name}`;
-      const cards = cardsFor(input.notes, { ...group, instrument: s.instrument, owner });
+      const { instrument, leftHanded } = s;
+      const cards = cardsFor(input.notes, { ...group, instrument, leftHanded, owner });
       return cardPages(cards, input.paper);
     });
     if (pages.length === 0) {

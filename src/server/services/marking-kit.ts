@@ -26,7 +26,8 @@ export function markingKit(stored: StoredSheet, students: readonly StudentRow[])
     })),
     students: concerned.map((s) => {
       const row = markings.get(s.id);
-      const earlier = (log.get(s.id) ?? []).filter((a) => !a.id.startsWith(own));
+      const names = (log.get(s.id) ?? []).filter((a) => a.task === 'name');
+      const earlier = names.filter((a) => !a.id.startsWith(own));
       return {
         id: s.id,
         name: s.name,

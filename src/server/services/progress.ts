@@ -4,6 +4,9 @@ import {
   likelyCauses,
   median,
   type NoteSecurity,
+  type NoteState,
+  rulesFor,
+  type SecurityRules,
   securityOf,
 } from '../../core/evidence';
 import { answersOf } from '../stores/answers';
@@ -24,10 +27,10 @@ export function progressOf(student: StudentRow, group: GroupRow, now: number): P
   const log = answersOf({ students: [student.id] }).get(student.id) ?? [];
   const byId = new Map(log.map((a) => [a.id, a]));
   const { diagnosis } = known;
-  const notes: Record<string, NoteSecurity> = {};
-  for (const [id, state] of known.states) notes[id] = securityOf(state, now, group.rules);
   return {
-    notes,
+    notes: securities(known.states, group.rules, now),
+    instrument: student.instrument,
+    places: securities(known.places, rulesFor('place', group.rules), now),
     weeks: weeksOf(log, now),
     diagnosis: {
       verdict: diagnosis.verdict,
@@ -38,12 +41,14 @@ export function progressOf(student: StudentRow, group: GroupRow, now: number): P
     causes: likelyCauses(diagnosis).map((c) => ({
       id: c.id,
       position: c.position,
+      instrument: c.instrument,
       probability: c.probability,
       behind: c.answers.slice(0, BEHIND).flatMap((id) => behind(byId.get(id))),
     })),
-    weighed: diagnosis.causes.map(({ id, position, probability }) => ({
+    weighed: diagnosis.causes.map(({ id, position, instrument, probability }) => ({
       id,
       position,
+      instrument,
       probability,
     })),
     total: log.length,
@@ -51,10 +56,18 @@ export function progressOf(student: StudentRow, group: GroupRow, now: number): P
   };
 }
 
+function securities(
+  states: ReadonlyMap<string, NoteState>,
+  rules: SecurityRules,
+  now: number,
+): Record<string, NoteSecurity> {
+  return Object.fromEntries([...states].map(([id, state]) => [id, securityOf(state, now, rules)]));
+}
+
 function behind(answer: Answer | undefined): BehindAnswer[] {
   if (!answer) return [];
-  const { id, clef, step, key, given, at, source, ms } = answer;
-  return [{ id, clef, step, key, given, at, source, ms }];
+  const { id, task, clef, step, key, given, at, source, ms, instrument } = answer;
+  return [{ id, task, clef, step, key, given, at, source, ms, instrument }];
 }
 
 function weeksOf(log: readonly Answer[], now: number): Week[] {

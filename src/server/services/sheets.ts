@@ -2,7 +2,7 @@ import { NEW_NOTE, type SecurityRules, securityOf } from '../../core/evidence';
 import { INSTRUMENTS } from '../../core/instruments';
 import { positionId, type StaffPosition } from '../../core/notation';
 import { composeNames, copyCode, type SheetSpec } from '../../core/sheets';
-import { type Page, sheetPages, wayPages } from '../../engrave';
+import { type KeyPlayer, type Page, sheetPages, wayPages } from '../../engrave';
 import { badInput, notFound } from '../errors';
 import type { GroupRow } from '../stores/groups';
 import { type CopyRow, createSheet, type NewCopy, type SheetRow } from '../stores/sheets';
@@ -113,6 +113,12 @@ export function itemsOf(stored: StoredSheet, number: number, students: readonly 
   return { spec, student, items: composeNames(spec, row.copy) };
 }
 
+/** Whose places a key shows: the student's, or one of each instrument of the group. */
+function playersOf(student: StudentRow | undefined, students: readonly StudentRow[]): KeyPlayer[] {
+  if (student) return [student];
+  return [...new Map(students.map((s) => [s.instrument, s])).values()];
+}
+
 /** Pages of a stored sheet: the copies, their keys, or both, the keys at the end. */
 export function pagesOf(
   stored: StoredSheet,
@@ -140,7 +146,7 @@ export function pagesOf(
     };
     keys.push(
       ...sheetPages(spec, items, { ...print, key: true }),
-      ...wayPages(spec, items, way, print),
+      ...wayPages(spec, items, way, print, spec.keyPlaces ? playersOf(student, students) : []),
     );
   }
   return [...sheets, ...keys];

@@ -1,6 +1,7 @@
 import { pdfQuery } from '@/contract/sheets';
 import { endpoint } from '@/server/endpoint';
 import { pagesToPdf, pdfResponse } from '@/server/pdf';
+import { packOf } from '@/server/services/pack';
 import { pagesOf } from '@/server/services/sheets';
 import { getSheet } from '@/server/stores/sheets';
 import { listStudents } from '@/server/stores/students';
@@ -11,8 +12,10 @@ export const GET = endpoint({
   async handle({ actor, input, params }) {
     const stored = getSheet(actor.id, params.code!);
     const students = listStudents(actor.id, stored.group.id);
-    const pages = pagesOf(stored, students, input);
-    const name = `sheet-${params.code}${input.part === 'key' ? '-key' : ''}`;
+    const { part, copy } = input;
+    const pages =
+      part === 'pack' ? packOf(stored, students) : pagesOf(stored, students, { part, copy });
+    const name = `sheet-${params.code}${part === 'key' || part === 'pack' ? `-${part}` : ''}`;
     return pdfResponse(await pagesToPdf(pages, stored.sheet.spec.title), name);
   },
 });
