@@ -84,8 +84,13 @@ function drawMarks(surface: SvgSurface, marks: readonly Mark[], x: number): void
     if (mark.role === 'answer' && labelled.has(mark.step)) continue;
     const y = stepY(mark.step);
     const color = MARK_COLORS[mark.role];
-    surface.ellipse(x - 4, y, 3.2, 3.2, { fill: color });
-    if (mark.label)
-      surface.text(mark.label, x + 4, y + 3.4, { size: SPACE, weight: 'bold', color });
+    // Neighbours are half a space apart, less than a letter is high: every second one steps aside.
+    const crowded = labelled.has(mark.step - 1) || labelled.has(mark.step + 1);
+    const aside = crowded && mark.step % 2 !== 0 ? x + 16 : x;
+    surface.ellipse(aside - 4, y, 3.2, 3.2, { fill: color });
+    if (mark.label) {
+      const style = { size: SPACE, weight: 'bold', color } as const;
+      surface.text(mark.label, aside + 4, y + 3.4, style);
+    }
   }
 }

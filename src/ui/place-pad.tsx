@@ -1,5 +1,5 @@
 import { Check } from 'lucide-react';
-import { useMemo, useState } from 'react';
+import { useEffect, useMemo, useRef, useState } from 'react';
 import {
   type Hole,
   holesPlace,
@@ -8,6 +8,7 @@ import {
   LAYOUTS,
   type Place,
   placeOf,
+  spotOf,
   valvesPlace,
 } from '../core/instruments';
 import {
@@ -79,8 +80,17 @@ interface TouchableProps extends Props {
 /** The drawing, and over each spot a button that only its outline shows. */
 function Touchable({ diagram, shown, title, scale, touch, pressed, disabled }: TouchableProps) {
   const { width, height, spots } = diagram;
+  const frame = useRef<HTMLDivElement>(null);
+  const here = disabled ? shown.find((s) => s.role === 'here')?.place.code : undefined;
+  const spot = spots.find((s) => here !== undefined && s.id === spotOf(here));
+  const centre = (spot?.x ?? width / 2) * scale;
+  // A long keyboard opens at its middle, and at the right place once that is shown.
+  useEffect(() => {
+    const box = frame.current;
+    if (box) box.scrollLeft = centre - box.clientWidth / 2;
+  }, [centre]);
   return (
-    <div className="max-w-full overflow-x-auto">
+    <div ref={frame} className="max-w-full overflow-x-auto">
       <div className="relative" style={{ width: width * scale, height: height * scale }}>
         <Svg markup={diagramSvg(diagram, shown, title)} />
         {disabled
@@ -106,6 +116,9 @@ function Touchable({ diagram, shown, title, scale, touch, pressed, disabled }: T
   );
 }
 
+/** The drawing with its buttons beside it, or under it where there is no room. */
+const BESIDE = 'flex flex-wrap items-center justify-center gap-3';
+
 /** Strings and frets: first the spot, then the finger; an open string needs none. */
 function Fingering(props: Props & { diagram: Diagram }) {
   const [spot, setSpot] = useState<string | null>(null);
@@ -116,12 +129,11 @@ function Fingering(props: Props & { diagram: Diagram }) {
   const chosen = spot ? placeOf(props.instrument, spot) : null;
   const shown = chosen ? [...props.shown, { place: chosen, role: 'here' as const }] : props.shown;
   return (
-    <div className="grid justify-items-center gap-3">
+    <div className={BESIDE}>
       <Touchable {...props} shown={shown} touch={touch} pressed={(id) => id === spot} />
       {spot && !props.disabled ? (
-        <fieldset className="flex flex-wrap items-center gap-2">
-          <legend className="sr-only">Finger</legend>
-          <span className="text-lg">Which finger?</span>
+        <fieldset className="flex flex-wrap justify-center gap-2 sm:max-w-36">
+          <legend className="mb-1 text-lg">Which finger?</legend>
           {[1, 2, 3, 4, 5].map((finger) => (
             <button
               key={finger}
@@ -172,7 +184,7 @@ function Setting(props: Props & { diagram: Diagram }) {
   const own = { place: place(touches), role: 'here' as const };
   const shown = props.disabled ? props.shown : [own];
   return (
-    <div className="grid justify-items-center gap-3">
+    <div className={BESIDE}>
       <Touchable
         {...props}
         shown={shown}

@@ -1,7 +1,9 @@
 import { describe, expect, it } from 'vitest';
 import type { z } from 'zod';
 import { enterInput, setupInput } from '@/contract/accounts';
+import { instrumentsFrom, writeInstruments } from '@/contract/address';
 import { answersInput } from '@/contract/answers';
+import { chartQuery } from '@/contract/charts';
 import { groupChange, groupInput, introducedInput, studentChange } from '@/contract/groups';
 import { cardsQuery, markingInput, pdfQuery, sheetInput } from '@/contract/sheets';
 import { DEFAULT_RULES } from '@/core/evidence';
@@ -49,6 +51,20 @@ describe('input that is right', () => {
       answersInput,
       { answers: [answer, { ...answer, id: 'answer-02', given: null, ms: null }] },
     ],
+    [
+      'places',
+      answersInput,
+      {
+        answers: [
+          { ...answer, task: 'place', given: 'string 2 +4 finger 3', instrument: 'cello' },
+          { ...answer, task: 'place', given: 'holes ~T 1 2 R-F#', instrument: 'clarinet' },
+          { ...answer, task: 'place', given: 'valves open', instrument: 'trumpet' },
+          { ...answer, task: 'write', given: 't-2', instrument: 'flute' },
+        ],
+      },
+    ],
+    ['a query for charts', chartQuery, { set: 'range', instrument: 'tuba', front: '1' }],
+    ['a second instrument', studentChange, { secondInstrument: 'guitar', leftHanded: true }],
     ['a group', groupInput, { name: ' Tuesday ' }],
     ['sayings', groupChange, { sayings }],
     ['figures', groupChange, { rules: DEFAULT_RULES }],
@@ -90,6 +106,23 @@ describe('input that is not', () => {
     ],
     [answersInput, { answers: [{ ...answer, position: 'H9' }] }, /not a staff position/],
     [answersInput, { answers: [{ ...answer, given: 'H' }] }, /letter A to G/],
+    [
+      answersInput,
+      { answers: [{ ...answer, task: 'place', given: 'F', instrument: 'cello' }] },
+      /as the diagrams name it/,
+    ],
+    [answersInput, { answers: [{ ...answer, task: 'place', given: 'key 60' }] }, /its instrument/],
+    [
+      answersInput,
+      { answers: [{ ...answer, task: 'write', given: 'F', instrument: 'cello' }] },
+      /staff position/,
+    ],
+    [answersInput, { answers: [{ ...answer, task: 'dance' }] }, /a name, a place/],
+    [answersInput, { answers: [{ ...answer, given: 'x'.repeat(200) }] }, /too long/],
+    [chartQuery, { set: 'chosen', instrument: 'tuba' }, /at least one note/],
+    [chartQuery, { set: 'some', instrument: 'tuba' }, /first notes or the whole range/],
+    [chartQuery, { set: 'first', instrument: 'kazoo' }, /instruments/],
+    [studentChange, { leftHanded: 'maybe' }, /yes or no/],
     [answersInput, { answers: [{ ...answer, key: 9 }] }, /seven sharps/],
     [answersInput, { answers: [{ ...answer, ms: 9e9 }] }, /ten minutes/],
     [answersInput, { answers: [{ ...answer, id: 'x' }] }, /identifier/],
@@ -125,4 +158,32 @@ describe('input that is not', () => {
       expect(problem(schema, input)).toMatch(message);
     },
   );
+});
+
+describe('the address of the Instruments view', () => {
+  const fallback = {
+    ids: ['keyboard'] as const,
+    note: { letter: 'C', alter: 0, octave: 4 } as const,
+  };
+
+  it('comes back as it was written', () => {
+    const view = {
+      ids: ['violin', 'tuba'] as const,
+      note: { letter: 'B', alter: -1, octave: 3 } as const,
+      mode: 'sound' as const,
+      front: true,
+      leftHanded: false,
+    };
+    const search = new URLSearchParams('left=1&group=g');
+    writeInstruments(search, view);
+    expect(instrumentsFrom(search, fallback)).toEqual(view);
+    expect(search.get('group')).toBe('g');
+  });
+
+  it('takes what is unreadable from the fallback, and at most four instruments', () => {
+    const search = new URLSearchParams('with=kazoo,none&note=H4&mode=dance');
+    expect(instrumentsFrom(search, fallback)).toMatchObject({ ...fallback, mode: 'read' });
+    const many = new URLSearchParams('with=violin,cello,tuba,flute,horn');
+    expect(instrumentsFrom(many, fallback).ids).toHaveLength(4);
+  });
 });

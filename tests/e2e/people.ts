@@ -1,5 +1,6 @@
 import AxeBuilder from '@axe-core/playwright';
 import { expect, type Page } from '@playwright/test';
+import { PICTURES } from '../../src/contract/pictures';
 
 type Cookies = Awaited<ReturnType<ReturnType<Page['context']>['cookies']>>;
 /** One session for all tests: signing in anew in each would meet the rate limit. */
@@ -58,6 +59,22 @@ export async function enter(
 /** The demo's student whose key is printed. */
 export async function wren(page: Page): Promise<void> {
   await enter(page, 'KEYS42', 'Wren', ['anchor', 'fish', 'moon']);
+  await page.waitForURL('**/practise');
+  await hydrated(page);
+}
+
+/** Enters as any student of the demo, with the key that the teacher sees; the round is not begun. */
+export async function enterAs(
+  page: Page,
+  group: string,
+  code: string,
+  name: string,
+): Promise<void> {
+  await teacher(page);
+  await open(page, 'groups', group);
+  const row = page.locator('tbody tr', { has: page.getByLabel(`Name of ${name}`) });
+  const text = (await row.locator('td').nth(3).textContent())!;
+  await enter(page, code, name, text.match(new RegExp(PICTURES.join('|'), 'g'))!);
   await page.waitForURL('**/practise');
   await hydrated(page);
 }

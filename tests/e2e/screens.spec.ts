@@ -24,13 +24,15 @@ const VIEWS: [view: string, group: string, query: string][] = [
   ['ladder', 'Boathouse strings', '&notes=t2,t8'],
   ['sheets', 'Monday keys', '&notes=t1,t3,b1'],
   ['cards', 'Boathouse strings', '&notes=t1,t3,t5'],
+  ['instruments', 'Boathouse strings', '&with=violin'],
+  ['instruments', 'Reeds and brass', '&with=flute,clarinet,trumpet,guitar&mode=sound'],
   ['marking', 'Monday keys', ''],
   ['progress', 'Monday keys', ''],
 ];
 
 test.describe('every screen', () => {
   for (const [view, group, query] of VIEWS) {
-    test(`${view} works for everybody and fits a phone`, async ({ page }) => {
+    test(`${view} ${query} works for everybody and fits a phone`, async ({ page }) => {
       await teacher(page);
       await open(page, view, group, query);
       await expect(page.locator('main h1')).toBeVisible();

@@ -1,4 +1,4 @@
-import { CLEFS, type ClefId, midi, type Pitch, positionOf, type StaffPosition } from '../notation';
+import { CLEFS, type ClefId, type Pitch, positionOf, type StaffPosition } from '../notation';
 import { INSTRUMENTS } from './catalogue';
 import { locate } from './locate';
 import { soundingPitch, writtenPitch } from './spell';
@@ -54,18 +54,4 @@ export function allSound(
     }
     return { ...part(id, writtenPitch(INSTRUMENTS[id], sounding)), octaves: 0 };
   });
-}
-
-/** Every written pitch of an instrument's first years, in the key's spelling order given by `spellOne`. */
-export function rangeOf(
-  id: InstrumentId,
-  spellOne: (midiNumber: number) => Pitch,
-  { low, high }: { low: Pitch; high: Pitch },
-): Pitch[] {
-  const notes: Pitch[] = [];
-  for (let m = midi(low); m <= midi(high); m++) {
-    const pitch = spellOne(m);
-    if (locate(id, pitch).ok) notes.push(pitch);
-  }
-  return notes;
 }

@@ -5,7 +5,7 @@ export { LAYOUTS } from './layouts';
 export * from './locate';
 export * from './place-of';
 export { stringCode } from './places/bowed';
-export { naturalNotes, VALVE_STEPS, valveDrop, valvesPlace } from './places/brass';
+export { valvesPlace } from './places/brass';
 export { fretCode } from './places/frets';
 export { holesPlace } from './places/holes';
 export { isBlackKey } from './places/keys';

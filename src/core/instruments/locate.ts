@@ -1,13 +1,4 @@
-import {
-  CLEFS,
-  diatonic,
-  fromDiatonic,
-  midi,
-  type Pitch,
-  parsePitch,
-  pitchText,
-  positionOf,
-} from '../notation';
+import { diatonic, fromDiatonic, midi, type Pitch, parsePitch, pitchText } from '../notation';
 import { INSTRUMENTS } from './catalogue';
 import { bowedPlaces } from './places/bowed';
 import { slidePlaces, valvePlaces } from './places/brass';
@@ -125,12 +116,4 @@ function nearest(pitch: Pitch, range: Range): string {
 function missing(instrument: Instrument, pitch: Pitch): Located {
   const reason = `${pitchText(pitch)} is not in the first years' chart of the ${lowerName(instrument)}.`;
   return { ok: false, why: 'later', reason };
-}
-
-/** Whether a written pitch stands on a clef that the instrument reads, at most six ledger lines away. */
-export function readableOn(id: InstrumentId, pitch: Pitch): boolean {
-  return INSTRUMENTS[id].clefs.some((clef) => {
-    const { step } = positionOf(pitch, CLEFS[clef]).position;
-    return step >= -12 && step <= 20;
-  });
 }

@@ -70,8 +70,8 @@ export const SHAPES: Readonly<Record<LayoutId, LayoutShape>> = {
     height: 136,
     body: [46, 2, 16, 132],
     touches: {
-      R: key(26, 12, 'left'),
-      T: { ...hole(26, 26), label: 'left' },
+      R: key(34, 12, 'left'),
+      T: { ...hole(34, 26), label: 'left' },
       A: key(72, 10),
       'G#': key(72, 20),
       '1': hole(54, 26),
@@ -96,8 +96,8 @@ export const SHAPES: Readonly<Record<LayoutId, LayoutShape>> = {
     height: 138,
     body: [46, 2, 16, 134],
     touches: {
-      O: key(30, 14, 'left'),
-      'palm-D': key(30, 28, 'left'),
+      O: key(38, 14, 'left'),
+      'palm-D': key(38, 28, 'left'),
       '1': hole(54, 22),
       bis: key(68, 30),
       '2': hole(54, 38),

@@ -10,7 +10,7 @@ import { playMidi } from '../../ui/sound';
 import { Svg } from '../../ui/svg';
 import { AnswerPad } from './answer-pad';
 import { type Outcome, type Round, taskOf } from './engine';
-import { kitView, PlaceQuestion } from './place-question';
+import { isLong, kitView, PlaceQuestion } from './place-question';
 import { Way } from './way';
 import { WriteQuestion } from './write-question';
 
@@ -55,25 +55,31 @@ export function Asking({ kit, round, wrong, lastRight, answer, goOn }: Props) {
   const count = Math.min(ROUND.notes, round.answers.length + (wrong ? 0 : 1));
   const question = { kit, current, wrong, view, answer: give };
   return (
-    <section aria-label="Practice" className="mx-auto max-w-3xl">
+    <section
+      aria-label="Practice"
+      className={`mx-auto ${task === 'name' ? 'max-w-2xl' : 'max-w-4xl'}`}
+    >
       <div className="flex items-center justify-between text-sm text-soft">
         <span>
           Note {count} of {ROUND.notes}
         </span>
         <span aria-live="polite">{lastRight ? `✓ ${lastRight} was right` : ''}</span>
       </div>
-      {task === 'write' ? null : (
-        <NotePanel kit={kit} round={round} way={way} small={task === 'place'} />
-      )}
+      {task === 'name' ? <NotePanel kit={kit} round={round} way={way} /> : null}
       <div className="mt-3 space-y-3" data-task={task}>
         {hint && !wrong ? (
           <p className="text-center text-lg">{way.map((s) => s.say).join(' ')}</p>
         ) : null}
         {task === 'place' ? (
-          <>
-            {wrong ? null : <Ask>{stage > 0 ? 'Now show where it is.' : 'Where is it?'}</Ask>}
+          <div
+            className={`grid grid-cols-[minmax(0,1fr)] items-center gap-4 ${isLong(kit) ? '' : 'md:grid-cols-[minmax(0,1fr)_minmax(0,auto)]'}`}
+          >
+            <div>
+              {wrong ? null : <Ask>{stage > 0 ? 'Now show where it is.' : 'Where is it?'}</Ask>}
+              <NotePanel kit={kit} round={round} way={way} low={isLong(kit)} />
+            </div>
             <PlaceQuestion key={turn} {...question} />
-          </>
+          </div>
         ) : null}
         {task === 'write' ? (
           <div data-note={positionId(current)} className="panel bg-white!">
@@ -137,10 +143,11 @@ interface NotePanelProps {
   kit: PracticeKit;
   round: Round;
   way: ReturnType<typeof explain>;
-  small: boolean;
+  /** Leaves room for the instrument under it. */
+  low?: boolean;
 }
 
-function NotePanel({ kit, round, way, small }: NotePanelProps) {
+function NotePanel({ kit, round, way, low }: NotePanelProps) {
   const { current } = round;
   const picture = useMemo(
     () =>
@@ -152,10 +159,12 @@ function NotePanel({ kit, round, way, small }: NotePanelProps) {
       }),
     [current, kit, way],
   );
-  const size = small ? 'max-h-44 max-w-sm [&_svg]:max-h-44' : 'max-h-72 max-w-xl [&_svg]:max-h-72';
   return (
     <div data-note={positionId(current)} className="panel mx-auto mt-2 bg-white! py-2!">
-      <Svg markup={picture} className={`mx-auto [&_svg]:w-full ${size}`} />
+      <Svg
+        markup={picture}
+        className={`mx-auto max-w-xl [&_svg]:w-full ${low ? '[&_svg]:max-h-48' : '[&_svg]:max-h-72'}`}
+      />
     </div>
   );
 }

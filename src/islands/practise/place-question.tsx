@@ -10,11 +10,18 @@ const SCALES: Readonly<Record<string, number>> = {
   keys: 3,
   bars: 3,
   bowed: 4.4,
-  fretted: 4,
+  fretted: 3.1,
   holes: 3.6,
   valves: 4,
   slide: 3.6,
 };
+
+/** Whether the instrument is drawn under the note, for want of room beside it. */
+export function isLong(kit: PracticeKit): boolean {
+  const { technique } = INSTRUMENTS[kit.instrument];
+  if (technique.kind === 'holes') return technique.layout === 'flute';
+  return ['keys', 'bars', 'slide'].includes(technique.kind);
+}
 
 /** Pixels for one unit of the student's instrument. */
 export function scaleOf(kit: PracticeKit): number {
@@ -55,7 +62,7 @@ export function PlaceQuestion({ kit, current, wrong, view, answer }: Props) {
       : [];
   const name = INSTRUMENTS[kit.instrument].name;
   return (
-    <div className="flex justify-center">
+    <div className="flex min-w-0 justify-center">
       <PlacePad
         key={wrong ? 'wrong' : 'asked'}
         instrument={kit.instrument}

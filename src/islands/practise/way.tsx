@@ -1,11 +1,12 @@
 import { ArrowRight } from 'lucide-react';
 import { useEffect, useRef } from 'react';
 import type { PracticeKit } from '../../contract/views';
-import { namesOfPlace, nameText } from '../../core/evidence';
-import { placeOf } from '../../core/instruments';
+import { nameText } from '../../core/evidence';
+import { placeOf, read } from '../../core/instruments';
 import type { Step } from '../../core/methods';
 import {
   describePosition,
+  midi,
   parsePositionId,
   pitchAt,
   type StaffPosition,
@@ -43,6 +44,15 @@ export function Way({ kit, outcome, current, steps, goOn }: Props) {
   );
 }
 
+/** Names of the notes of a place, each sound once and as the key writes it; at most three. */
+function heardNames(kit: PracticeKit, code: string): string[] {
+  const byHeight = new Map<number, string>();
+  for (const pitch of read(kit.instrument, code, kit.key)) {
+    if (!byHeight.has(midi(pitch))) byHeight.set(midi(pitch), nameText(pitch));
+  }
+  return [...new Set(byHeight.values())].slice(0, 3);
+}
+
 function Verdict({ kit, outcome, current }: Omit<Props, 'steps' | 'goOn'>) {
   const name = (text: string) => displayName(text, kit.naming, kit.key);
   const right = <b className="text-xl">{name(outcome.right)}</b>;
@@ -55,7 +65,7 @@ function Verdict({ kit, outcome, current }: Omit<Props, 'steps' | 'goOn'>) {
     );
   }
   if (outcome.task === 'place') {
-    const heard = [...namesOfPlace(kit.instrument, outcome.given, kit.key)].slice(0, 3).map(name);
+    const heard = heardNames(kit, outcome.given).map(name);
     const sameName = heard.includes(name(outcome.right));
     return (
       <>

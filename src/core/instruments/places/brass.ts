@@ -19,7 +19,7 @@ const SERIES: Readonly<Record<number, number>> = {
 };
 
 /** Half steps by which each valve lowers a note. Source: the standard three-valve system. */
-export const VALVE_STEPS: Readonly<Record<number, number>> = { 1: 2, 2: 1, 3: 3 };
+const VALVE_STEPS: Readonly<Record<number, number>> = { 1: 2, 2: 1, 3: 3 };
 
 /** Valves for 0 to 6 half steps, the usual combination first. */
 const COMBINATIONS: readonly (readonly (readonly number[])[])[] = [
