@@ -10,10 +10,11 @@ const TEACHER_PAGES = [
   '/sheets',
   '/cards',
   '/instruments',
+  '/sayings',
   '/marking',
   '/progress',
 ];
-const STUDENT_PAGES = ['/practise'];
+const STUDENT_PAGES = ['/practise', '/my-sayings', '/hand'];
 const under = (paths: string[], path: string) =>
   paths.some((p) => path === p || path.startsWith(`${p}/`));
 

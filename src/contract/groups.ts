@@ -1,5 +1,4 @@
 import { z } from 'zod';
-import { sayingProblem, splitSaying } from '../core/sayings';
 import {
   instrumentSchema,
   keySchema,
@@ -20,21 +19,6 @@ export const groupInput = z.object({
   key: keySchema.default(0),
   terms: termsSchema.default('US'),
   naming: namingSchema.default('letters'),
-});
-
-const saying = (clef: 'treble' | 'bass', part: 'lines' | 'spaces') =>
-  z
-    .string()
-    .max(200, 'A saying has four or five words.')
-    .transform(splitSaying)
-    .superRefine((words, ctx) => {
-      const problem = sayingProblem(words, clef, part);
-      if (problem) ctx.addIssue(problem);
-    });
-
-const sayingsInput = z.object({
-  treble: z.object({ spaces: saying('treble', 'spaces'), lines: saying('treble', 'lines') }),
-  bass: z.object({ spaces: saying('bass', 'spaces'), lines: saying('bass', 'lines') }),
 });
 
 const share = (what: string) =>
@@ -73,7 +57,6 @@ export const groupChange = z.object({
   key: keySchema.optional(),
   terms: termsSchema.optional(),
   naming: namingSchema.optional(),
-  sayings: sayingsInput.optional(),
   rules: rulesInput.optional(),
 });
 

@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import { FADES } from '../core/sayings';
 import { HEADER_FIELDS, SHEET_LIMITS } from '../core/sheets';
 import { keySchema, paperSchema, positionsSchema } from './common';
 
@@ -25,6 +26,8 @@ export const sheetInput = z.object({
     .trim()
     .max(instructions, `The instructions are too long: up to ${instructions} letters.`),
   header: z.array(z.enum(HEADER_FIELDS)),
+  /** How much of the sayings stands across the top. */
+  fade: z.enum(FADES, 'Choose how much of the sayings is shown.').default('none'),
   /** The key shows where each note is on the instrument. */
   keyPlaces: z.boolean().default(false),
   /** One version for all, or one for each student. */
@@ -49,6 +52,7 @@ export const cardsQuery = z.object({
     .transform((text) => text.split(',').filter(Boolean))
     .pipe(positionsSchema),
   paper: paperSchema.default('A4'),
+  fade: z.enum(FADES, 'Choose how much of the sayings is shown.').default('sentence'),
 });
 
 export const markingInput = z.object({

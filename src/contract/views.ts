@@ -9,7 +9,7 @@ import type {
 import type { InstrumentId } from '../core/instruments';
 import type { MethodId } from '../core/methods';
 import type { ClefId, KeySignature, Naming, StaffPosition, Terms } from '../core/notation';
-import type { SayingSet } from '../core/sayings';
+import type { OwnSayings, SayingSet, Words } from '../core/sayings';
 import type { SheetItem } from '../core/sheets';
 import type { PictureId } from './pictures';
 
@@ -25,6 +25,7 @@ export interface GroupView {
   readonly terms: Terms;
   readonly naming: Naming;
   readonly sayings: SayingSet;
+  readonly stringSayings: OwnSayings;
   readonly rules: SecurityRules;
 }
 
@@ -147,4 +148,45 @@ export interface ProgressView {
   readonly weighed: readonly WeighedCause[];
   readonly total: number;
   readonly lastAt: number | null;
+}
+
+/** A saying that somebody would like, waiting for the teacher or for a vote. */
+export interface OfferView {
+  readonly id: string;
+  readonly target: string;
+  readonly words: Words;
+  /** Who made it; null: the teacher. */
+  readonly student: { readonly id: string; readonly name: string } | null;
+  readonly state: 'open' | 'accepted' | 'change';
+  readonly reply: string;
+  readonly hands: number | null;
+  readonly at: number;
+}
+
+/** Everything that the Sayings view shows of a group. */
+export interface SayingsView {
+  readonly sayings: OwnSayings;
+  readonly students: readonly {
+    readonly id: string;
+    readonly name: string;
+    readonly instrument: InstrumentId;
+    readonly own: OwnSayings;
+  }[];
+  readonly offers: readonly OfferView[];
+  /** Newest first. */
+  readonly history: readonly {
+    readonly target: string;
+    readonly words: Words;
+    /** null: the group. */
+    readonly student: string | null;
+    readonly at: number;
+  }[];
+}
+
+/** What a student sees of sayings: those in use, and what became of their own. */
+export interface MySayings {
+  readonly name: string;
+  readonly instrument: InstrumentId;
+  readonly inUse: OwnSayings;
+  readonly offers: readonly OfferView[];
 }

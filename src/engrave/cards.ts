@@ -1,7 +1,7 @@
 import { nameText, rightName } from '../core/evidence';
 import { bestPlace, INSTRUMENTS, type InstrumentId } from '../core/instruments';
 import { type KeySignature, type Naming, pitchAt, type StaffPosition } from '../core/notation';
-import { type SayingSet, wordAt } from '../core/sayings';
+import { type Fade, type SayingSet, sayingPlace, wordAt } from '../core/sayings';
 import type { Card } from './card-page';
 import { displayName } from './names';
 
@@ -12,6 +12,8 @@ export interface CardOptions {
   readonly instrument: InstrumentId;
   /** Holds a guitar or ukulele the other way round. */
   readonly leftHanded?: boolean;
+  /** How much of the saying stands on the back; its word when left out. */
+  readonly fade?: Fade;
   /** Printed small on the front: the student and the group. */
   readonly owner: string;
 }
@@ -28,11 +30,19 @@ export function cardsFor(positions: readonly StaffPosition[], options: CardOptio
         position,
         key,
         name: displayName(nameText(right), naming, key),
-        word: wordAt(sayings, position),
+        word: cardWord(sayings, position, options.fade ?? 'sentence'),
         place: bestPlace(instrument, pitchAt(position, key)),
         instrument,
         leftHanded: options.leftHanded ?? false,
         owner,
       };
     });
+}
+
+/** The saying's word, or what is left of it; the letter alone stands on the card anyway. */
+function cardWord(sayings: SayingSet, position: StaffPosition, fade: Fade): string | null {
+  if (fade === 'sentence') return wordAt(sayings, position);
+  const place = sayingPlace(position);
+  if (fade !== 'numbers' || !place) return null;
+  return `${place.part === 'lines' ? 'line' : 'space'} ${place.index + 1}`;
 }

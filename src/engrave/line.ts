@@ -13,27 +13,29 @@ export interface LinePicture {
   readonly clef: ClefId;
   readonly key?: KeySignature;
   readonly notes: readonly LineNote[];
+  /** Width of one note with its label, in units. */
+  readonly slotWidth?: number;
   /** Notes that the full width holds; fewer make a shorter staff at the same size. */
   readonly slots?: number;
   /** Text equivalent. Must not give away an answer that is being asked. */
   readonly title: string;
 }
 
-/** Width of one note with its label, in units. */
 const SLOT = 34;
 
 /** A line of notes with names under it in one straight row, as an SVG picture. */
-export function lineSvg({ clef, key = 0, notes, slots, title }: LinePicture): string {
+export function lineSvg(picture: LinePicture): string {
+  const { clef, key = 0, notes, slots, slotWidth = SLOT, title } = picture;
   const surface = new SvgSurface();
   const lead = leadWidth(clef, key);
-  const full = lead + SLOT * Math.max(1, slots ?? notes.length);
+  const full = lead + slotWidth * Math.max(1, slots ?? notes.length);
   const highest = Math.max(10, ...notes.map((n) => n.step));
   const lowest = Math.min(-2, ...notes.map((n) => n.step));
   const top = -stepY(highest + 2);
   const drop = -(lowest * SPACE) / 2 + 18;
-  const width = lead + SLOT * notes.length;
+  const width = lead + slotWidth * notes.length;
   surface.at(3, top, 1, () => {
-    const placed = notes.map((n, i) => ({ ...n, x: lead + SLOT * (i + 0.5) }));
+    const placed = notes.map((n, i) => ({ ...n, x: lead + slotWidth * (i + 0.5) }));
     drawStaff(surface, { clef, key, width, notes: placed, labelDrop: drop, labelSize: 12 });
     for (const note of placed) {
       if (!note.under) continue;

@@ -13,11 +13,15 @@ export interface SheetPrint {
   readonly code: string;
   /** Filled in for a student's own copy. */
   readonly student?: string;
+  /** Sayings across the top. */
+  readonly strip?: readonly string[];
   /** Prints the answers in place. */
   readonly key?: boolean;
 }
 
 const SIZE = { title: 6.4, text: 4, small: 3 } as const;
+/** Height of a line of sayings, and the air round them, in mm. */
+const STRIP = { line: 5.6, air: 5 } as const;
 const LABELS: Record<HeaderField, string> = {
   name: 'Name',
   room: 'Room',
@@ -37,7 +41,12 @@ export function sheetPages(
   const usable = width - 2 * MARGIN;
   const title = wrapText(spec.title, usable / SIZE.title, 3, 'bold');
   const text = wrapText(spec.instructions, usable / SIZE.text, 4);
-  const head = title.length * SIZE.title * 1.25 + text.length * SIZE.text * 1.35 + 4;
+  const strip = (print.strip ?? []).flatMap((line) =>
+    wrapText(line, (usable - 6) / SIZE.text, 2, 'bold'),
+  );
+  const below = strip.length > 0 ? strip.length * STRIP.line + STRIP.air : 0;
+  const texts = title.length * SIZE.title * 1.25 + text.length * SIZE.text * 1.35;
+  const head = texts + below + 4;
   const layout = layoutSheet(spec, items, head);
   return layout.pages.map((systems, number) => ({
     width,
@@ -45,7 +54,10 @@ export function sheetPages(
     title: pageTitle(spec, print, number, layout.pages.length),
     draw(surface) {
       drawHeader(surface, spec, print, usable);
-      if (number === 0) drawTitle(surface, title, text, print);
+      if (number === 0) {
+        drawTitle(surface, title, text, print);
+        surface.at(MARGIN, MARGIN + 14 + texts, 1, () => drawStrip(surface, strip, usable));
+      }
       for (const system of systems) drawSystem(surface, spec, system, print.key === true);
       drawFooter(surface, print, `page ${number + 1} of ${layout.pages.length}`, { width, height });
     },
@@ -104,6 +116,16 @@ function drawTitle(surface: Surface, title: string[], text: string[], print: She
   for (const line of text) {
     y += SIZE.text * 1.35;
     surface.text(line, MARGIN, y, { size: SIZE.text, color: INK });
+  }
+}
+
+/** Sayings on a pale band, so that they are seen to be a help and no task. */
+function drawStrip(surface: Surface, strip: readonly string[], width: number): void {
+  if (strip.length === 0) return;
+  surface.box(0, 2.5, width, strip.length * STRIP.line + 2.5, '#eef3ee');
+  for (const [i, line] of strip.entries()) {
+    const y = 3 + (i + 0.85) * STRIP.line;
+    surface.text(line, 3, y, { size: SIZE.text, weight: 'bold', color: FELT });
   }
 }
 

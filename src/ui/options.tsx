@@ -1,6 +1,7 @@
 import { FAMILIES, FAMILY_NAMES, INSTRUMENTS, type InstrumentId } from '../core/instruments';
 import { METHODS } from '../core/methods';
 import { KEY_SIGNATURES, keyName } from '../core/notation';
+import { FADE_NAMES, FADES } from '../core/sayings';
 
 /** Options of a list of methods. */
 export function MethodOptions() {
@@ -23,6 +24,15 @@ export function InstrumentOptions({ without }: { without?: readonly InstrumentId
           </option>
         ))}
     </optgroup>
+  ));
+}
+
+/** Options of how much of a saying is shown. */
+export function FadeOptions() {
+  return FADES.map((f) => (
+    <option key={f} value={f}>
+      {FADE_NAMES[f]}
+    </option>
   ));
 }
 

@@ -44,7 +44,9 @@ interface Props {
 export function PlacePad({ fit = Number.POSITIVE_INFINITY, ...given }: Props) {
   const { instrument, view, mode } = given;
   const diagram = useMemo(() => diagramOf(instrument, view), [instrument, view]);
-  const scale = diagram ? Math.min(given.scale, fit / diagram.width) : given.scale;
+  const scale = diagram
+    ? Math.max(touchable(diagram), Math.min(given.scale, fit / diagram.width))
+    : given.scale;
   const props = { ...given, scale };
   const { kind } = INSTRUMENTS[instrument].technique;
   if (!diagram || diagram.spots.length === 0) return <Picture {...props} diagram={diagram} />;
@@ -60,6 +62,14 @@ export function PlacePad({ fit = Number.POSITIVE_INFINITY, ...given }: Props) {
       pressed={(id) => props.shown.some((s) => s.place.code.startsWith(id) && s.role === 'here')}
     />
   );
+}
+
+/** Least pixels across anything that is touched. */
+const TARGET = 24;
+
+/** The least pixels for one unit at which everything can be touched; wider diagrams then scroll. */
+function touchable({ spots }: Diagram): number {
+  return TARGET / Math.min(...spots.map((s) => Math.min(s.width, s.height)), TARGET);
 }
 
 function Picture({ shown, title, scale, diagram }: Props & { diagram: Diagram | null }) {
@@ -78,10 +88,12 @@ interface TouchableProps extends Props {
 }
 
 /** The drawing, and over each spot a button that only its outline shows. */
-function Touchable({ diagram, shown, title, scale, touch, pressed, disabled }: TouchableProps) {
+function Touchable(props: TouchableProps) {
+  const { diagram, shown, title, scale, touch, pressed, disabled, mode } = props;
   const { width, height, spots } = diagram;
   const frame = useRef<HTMLDivElement>(null);
-  const here = disabled ? shown.find((s) => s.role === 'here')?.place.code : undefined;
+  const follows = disabled || mode === 'live';
+  const here = follows ? shown.find((s) => s.role === 'here')?.place.code : undefined;
   const spot = spots.find((s) => here !== undefined && s.id === spotOf(here));
   const centre = (spot?.x ?? width / 2) * scale;
   // A long keyboard opens at its middle, and at the right place once that is shown.

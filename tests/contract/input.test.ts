@@ -5,6 +5,7 @@ import { instrumentsFrom, writeInstruments } from '@/contract/address';
 import { answersInput } from '@/contract/answers';
 import { chartQuery } from '@/contract/charts';
 import { groupChange, groupInput, introducedInput, studentChange } from '@/contract/groups';
+import { offerChange, sayingInput } from '@/contract/sayings';
 import { cardsQuery, markingInput, pdfQuery, sheetInput } from '@/contract/sheets';
 import { DEFAULT_RULES } from '@/core/evidence';
 
@@ -33,7 +34,6 @@ const sheet = {
   versions: 'one',
   seed: 's',
 };
-const sayings = { treble: { spaces: 'FACE', lines: '' }, bass: { spaces: '', lines: '' } };
 const setup = { name: 'T', email: 't@example.org', password: 'long enough words' };
 
 /** First message of what is wrong with an input, or null. */
@@ -66,7 +66,8 @@ describe('input that is right', () => {
     ['a query for charts', chartQuery, { set: 'range', instrument: 'tuba', front: '1' }],
     ['a second instrument', studentChange, { secondInstrument: 'guitar', leftHanded: true }],
     ['a group', groupInput, { name: ' Tuesday ' }],
-    ['sayings', groupChange, { sayings }],
+    ['a saying', sayingInput, { target: 'treble-lines', text: '' }],
+    ['an answer to an offer', offerChange, { do: 'accept', for: 'student' }],
     ['figures', groupChange, { rules: DEFAULT_RULES }],
     ['a student', studentChange, { name: 'Zoë-Mae', method: null }],
     ['a sheet', sheetInput, sheet],
@@ -89,7 +90,6 @@ describe('input that is right', () => {
     expect(introducedInput.parse({ positions: ['b-2'], on: true }).positions).toEqual([
       { clef: 'bass', step: -2 },
     ]);
-    expect(groupChange.parse({ sayings }).sayings!.treble.spaces).toEqual(['F', 'A', 'C', 'E']);
   });
 });
 
@@ -135,11 +135,12 @@ describe('input that is not', () => {
     [groupChange, { key: 8 }, /seven sharps/],
     [groupChange, { rules: { ...DEFAULT_RULES, instantMs: 1 } }, /0.5 to 10 seconds/],
     [groupChange, { rules: { ...DEFAULT_RULES, secureAccuracy: 0.2 } }, /50 to 100 %/],
-    [
-      groupChange,
-      { sayings: { ...sayings, bass: { spaces: 'Ants carry grapes', lines: '' } } },
-      /needs 4 words/,
-    ],
+    [sayingInput, { target: 'alto-lines', text: 'x' }, /lines or spaces of a clef/],
+    [sayingInput, { target: 'strings-flute', text: 'x' }, /open strings/],
+    [sayingInput, { target: 'bass-lines', text: 'x'.repeat(5000) }, /too long for a saying/],
+    [offerChange, { do: 'sing' }, /Accept it, ask/],
+    [offerChange, { do: 'ask', reply: ' ' }, /what to change/],
+    [offerChange, { do: 'count', hands: -1 }, /fewer than no hands/],
     [studentChange, { name: 'x'.repeat(200) }, /too long/],
     [studentChange, { name: '<img onerror=x>' }, /do not belong in a name/],
     [studentChange, { instrument: 'kazoo' }, /instruments/],

@@ -16,6 +16,8 @@ describe('a list of students', () => {
     expect(names('Ada\n\n  Bo  \nCleo\n')).toEqual(['Ada', 'Bo', 'Cleo']);
     expect(row('name;instrument;method\nÅse;Violin;landmarks')).toEqual({
       name: 'Åse',
+      secondInstrument: null,
+      leftHanded: false,
       instrument: 'violin',
       method: 'landmarks',
     });

@@ -1,24 +1,22 @@
-import { bestPlace, INSTRUMENTS, type InstrumentId } from '../instruments';
+import { bestPlace, INSTRUMENTS, type InstrumentId, lowerName } from '../instruments';
 import {
-  alterSign,
   CLEFS,
-  isLine,
   type KeySignature,
-  keyAlter,
-  keyName,
   type Letter,
   letterAt,
   type Naming,
-  noteName,
   pitchAt,
   placeName,
+  positionId,
   type StaffPosition,
   type Terms,
 } from '../notation';
-import { type SayingSet, sayingPlace } from '../sayings';
+import { type Fade, type SayingPart, type SayingSet, sayingPlace } from '../sayings';
 import { METHODS } from './data';
-import { landmarkName, nearestLandmark } from './order';
-import type { Mark, MethodId, Step } from './types';
+import { landmarkName } from './order';
+import { firstFiveSteps, LETTER_PICTURES, landmarksOf, type MethodSettings } from './settings';
+import { bySteps, byWords, clefStep, nameStep } from './steps';
+import type { MethodId, Step } from './types';
 
 export interface ExplainOptions {
   readonly method: MethodId;
@@ -27,6 +25,11 @@ export interface ExplainOptions {
   readonly instrument?: InstrumentId;
   readonly naming?: Naming;
   readonly terms?: Terms;
+  /** Ids of the positions that the student has been shown: nothing else is leant on. All when left out. */
+  readonly known?: ReadonlySet<string> | undefined;
+  /** How much of a saying is still said. */
+  readonly fade?: Fade | undefined;
+  readonly settings?: MethodSettings | undefined;
 }
 
 /**
@@ -34,136 +37,130 @@ export interface ExplainOptions {
  * sentence and the marks to show on the staff. Positions up to six ledger lines.
  */
 export function explain(position: StaffPosition, options: ExplainOptions): Step[] {
+  const anchor = CLEFS[position.clef].line * 2 - 2;
   const way = find(position, options);
-  return [clefStep(position), ...way, ...nameStep(position, options)];
+  // On the clef's own line the clef has said it all.
+  const steps = position.step === anchor ? [] : way;
+  const placed =
+    METHODS[options.method].finding === 'instrument' ? placeStep(position, options) : [];
+  return [
+    ...placed,
+    clefStep(position),
+    ...steps,
+    ...pictureStep(position, options),
+    nameStep(position, options),
+  ];
 }
 
-function clefStep({ clef }: StaffPosition): Step {
-  const row = CLEFS[clef];
-  return { say: row.mark, marks: [{ step: row.line * 2 - 2, role: 'clef', label: row.sign }] };
+/** A place to start from, with what it is called. */
+interface Start {
+  readonly step: number;
+  readonly name: string;
 }
 
 function find(position: StaffPosition, options: ExplainOptions): Step[] {
   const { finding } = METHODS[options.method];
-  const place = sayingPlace(position);
+  const words = wordsFor(position, options);
   switch (finding) {
     case 'sayings':
-      return place
-        ? byWords(position, options)
-        : bySteps(position, edge(position.step), 'the edge of the staff');
+      return words ?? walk(position, options, named(staffSteps(), 'a note you know'));
     case 'spaces':
-      if (place?.part === 'spaces') return byWords(position, options);
-      return bySteps(position, neighbour(position.step, 1), 'a space you know');
+      if (words && sayingPlace(position)?.part === 'spaces') return words;
+      return walk(position, options, named([1, 3, 5, 7], 'a space you know'));
     case 'lines':
-      if (place?.part === 'lines') return byWords(position, options);
-      return bySteps(position, neighbour(position.step, 0), 'a line you know');
-    case 'landmarks':
+      if (words && sayingPlace(position)?.part === 'lines') return words;
+      return walk(position, options, named([0, 2, 4, 6, 8], 'a line you know'));
     case 'neighbours': {
-      const mark = nearestLandmark(position);
-      return bySteps(position, mark.step, landmarkName(mark));
+      const { instrument = 'none' } = options;
+      const [first] = firstFiveSteps(position.clef, instrument);
+      const hand =
+        first === undefined ? [] : [{ step: first, name: 'the first note of your hand' }];
+      return walk(position, options, [...hand, ...landmarkStarts(position, options)]);
     }
-    case 'instrument': {
-      const played = placeStep(position, options);
-      const mark = nearestLandmark(position);
-      return [...bySteps(position, mark.step, landmarkName(mark)), ...played];
-    }
+    case 'landmarks':
+    case 'instrument':
+      return walk(position, options, landmarkStarts(position, options));
   }
 }
 
-/** Counts the words of the saying from the bottom up to the note. */
-function byWords(position: StaffPosition, { sayings }: ExplainOptions): Step[] {
-  const place = sayingPlace(position)!;
-  const words = sayings[position.clef][place.part].slice(0, place.index + 1);
-  const kind = place.part === 'lines' ? 'line' : 'space';
-  const first = place.part === 'lines' ? 0 : 1;
-  const decide: Step = {
-    say:
-      kind === 'line'
-        ? 'A line runs through the head: it is a line note.'
-        : 'The head sits between two lines: it is a space note.',
-    marks: [{ step: position.step, role: 'answer' }],
-  };
-  const marks: Mark[] = Array.from({ length: place.index + 1 }, (_, i) => ({
-    step: first + 2 * i,
-    role: 'count',
-    label: words[i] ?? String(i + 1),
-  }));
-  const counted = words.length > 0 ? words.join(', ') : letters(marks, position).join(', ');
-  return [decide, { say: `Count ${place.part} from the bottom: ${counted}.`, marks }];
+const staffSteps = () => [0, 1, 2, 3, 4, 5, 6, 7, 8];
+const named = (steps: readonly number[], name: string): Start[] =>
+  steps.map((step) => ({ step, name }));
+
+function landmarkStarts(position: StaffPosition, options: ExplainOptions): Start[] {
+  return landmarksOf(options.settings)
+    .filter((p) => p.clef === position.clef)
+    .map((p) => ({ step: p.step, name: landmarkName(p) }));
 }
 
-/** Walks letter by letter from a known position to the note. */
-function bySteps(position: StaffPosition, from: number, known: string): Step[] {
-  const start = letterAt({ clef: position.clef, step: from });
-  const fromMark: Mark = { step: from, role: 'known', label: start };
-  if (from === position.step) {
-    return [{ say: `This is ${known}.`, marks: [fromMark] }];
-  }
-  const way = Math.sign(position.step - from);
-  const path: Mark[] = [fromMark];
-  for (let s = from + way; s !== position.step + way; s += way) {
-    path.push({ step: s, role: 'path', label: letterAt({ clef: position.clef, step: s }) });
-  }
-  const direction = way > 0 ? 'up: letters go forward' : 'down: letters go backward';
-  return [
-    {
-      say: `Start from ${known}: ${placeName(from)} is ${start}.`,
-      marks: [fromMark],
-    },
-    { say: `Step ${direction}: ${letters(path, position).join(' ')}.`, marks: path },
-  ];
+/** Counting through the saying, where the clef has one in use. */
+function wordsFor(position: StaffPosition, options: ExplainOptions): Step[] | null {
+  const place = sayingPlace(position);
+  const clefs = options.settings?.sayingClefs;
+  if (!place || (clefs && !clefs.includes(position.clef))) return null;
+  if (options.sayings[position.clef][place.part].length === 0) return null;
+  if (!isTaught(position, place.part, options.known)) return null;
+  return byWords(position, options.sayings, options.fade ?? 'sentence');
 }
 
-function letters(marks: readonly Mark[], { clef }: StaffPosition): Letter[] {
-  return marks.map(({ step }) => letterAt({ clef, step }));
+/** A saying is taught once one of its notes has been shown. */
+function isTaught(
+  { clef }: StaffPosition,
+  part: SayingPart,
+  known: ReadonlySet<string> | undefined,
+): boolean {
+  const steps = part === 'lines' ? [0, 2, 4, 6, 8] : [1, 3, 5, 7];
+  return !known || steps.some((step) => known.has(positionId({ clef, step })));
 }
 
-function nameStep(position: StaffPosition, options: ExplainOptions): Step[] {
-  const { key = 0, naming = 'letters' } = options;
-  const letter = letterAt(position);
-  const name = noteName(pitchAt(position, key), naming, key);
-  const marks: Mark[] = [{ step: position.step, role: 'answer', label: name }];
-  const alter = keyAlter(key, letter);
-  if (alter === 0)
-    return [{ say: `${capital(placeName(position.step, options.terms))} is ${name}.`, marks }];
-  const sign = alter > 0 ? 'sharp' : 'flat';
-  return [
-    {
-      say: `The key signature (${keyName(key)}) makes every ${letter} ${sign}: it is ${letter}${alterSign(alter)}.`,
-      marks,
-    },
-  ];
+/**
+ * Walks from the nearest start that the student knows; the line that the clef marks is
+ * known to everybody. At equal distance from below, because letters go forward.
+ */
+function walk(
+  position: StaffPosition,
+  { known }: ExplainOptions,
+  starts: readonly Start[],
+): Step[] {
+  const { clef } = position;
+  const row = CLEFS[clef];
+  const isKnown = ({ step }: Start) => !known || known.has(positionId({ clef, step }));
+  const own = starts.filter((s) => isKnown(s) && (s.step !== position.step || isNamed(s)));
+  const anchor: Start = { step: row.line * 2 - 2, name: `the ${row.sign} line` };
+  const best = [...own, anchor].reduce((a, b) => {
+    const [x, y] = [Math.abs(a.step - position.step), Math.abs(b.step - position.step)];
+    return y < x || (y === x && b.step < a.step) ? b : a;
+  });
+  return bySteps(position, best.step, best.name);
+}
+
+/** A landmark has a name of its own, so "This is middle C" explains; "a line you know" would not. */
+const isNamed = ({ name }: Start) => !name.endsWith('you know');
+
+/** The letter's picture, in the school that teaches by pictures or where the teacher wants it. */
+function pictureStep(
+  position: StaffPosition,
+  { method, settings, naming }: ExplainOptions,
+): Step[] {
+  const letter: Letter = letterAt(position);
+  const wanted = settings?.pictures ?? (method === 'hand-position' ? [letter] : []);
+  if (!wanted.includes(letter) || (naming && naming !== 'letters')) return [];
+  const marks = [{ step: position.step, role: 'answer' as const }];
+  return [{ say: `Think of the ${LETTER_PICTURES[letter]}.`, marks, picture: letter }];
 }
 
 function placeStep(
   position: StaffPosition,
-  { instrument = 'none', key = 0 }: ExplainOptions,
+  { instrument = 'none', key = 0, terms }: ExplainOptions,
 ): Step[] {
   const place = bestPlace(instrument, pitchAt(position, key));
   if (!place) return [];
-  const name = INSTRUMENTS[instrument].name.toLowerCase();
+  const where = placeName(position.step, terms);
   return [
     {
-      say: `On the ${name} it is ${place.words}.`,
+      say: `On the ${lowerName(INSTRUMENTS[instrument])} ${where} is ${place.words}.`,
       marks: [{ step: position.step, role: 'answer' }],
+      place,
     },
   ];
-}
-
-/** The line or space nearest the note on the edge of the staff. */
-function edge(step: number): number {
-  return step < 0 ? 0 : 8;
-}
-
-/** The nearest position of the wanted kind (0 line, 1 space) inside the staff; below when there is one. */
-function neighbour(step: number, parity: 0 | 1): number {
-  const low = parity;
-  const high = parity === 0 ? 8 : 7;
-  if (step <= low) return low;
-  if (step >= high) return high;
-  return isLine(step) === (parity === 0) ? step : step - 1;
-}
-
-function capital(text: string): string {
-  return text.charAt(0).toUpperCase() + text.slice(1);
 }

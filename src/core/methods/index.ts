@@ -1,4 +1,5 @@
 export * from './data';
 export * from './explain';
 export * from './order';
+export * from './settings';
 export * from './types';

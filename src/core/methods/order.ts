@@ -4,33 +4,35 @@ import {
   type ClefId,
   LANDMARKS,
   letterAt,
-  parsePitch,
+  parsePositionId,
   placeName,
   positionId,
   positionOf,
   type StaffPosition,
 } from '../notation';
 import { METHODS } from './data';
+import { firstFiveSteps, landmarksOf, type MethodSettings, stepsOf } from './settings';
 import type { MethodId } from './types';
 
 const SPACES = [1, 3, 5, 7];
 const LINES = [0, 2, 4, 6, 8];
 /** Next beyond the staff once its nine positions are known: first what touches it, then one and two ledger lines. */
 const BEYOND = [-1, 9, -2, 10, -3, 11, -4, 12];
-/** First five-finger position of each hand at a keyboard, from its C. */
-const FIRST_FIVE: Record<ClefId, number[]> = { treble: [-2, -1, 0, 1, 2], bass: [3, 4, 5, 6, 7] };
-
 /**
  * The notes of the given clefs in the order in which a method introduces them. The first
- * clef comes first. Positions up to two ledger lines; all of them appear exactly once.
+ * clef comes first, an order of the teacher's own before everything. Positions up to two
+ * ledger lines; all of them appear exactly once.
  */
 export function noteOrder(
   method: MethodId,
   clefs: readonly ClefId[],
   instrument: InstrumentId = 'none',
+  settings?: MethodSettings,
 ): StaffPosition[] {
+  const own = (settings?.order ?? []).map(parsePositionId).filter((p) => p !== null);
+  const first = own.filter((p) => clefs.includes(p.clef));
   const all = clefs.flatMap((clef) =>
-    steps(method, clef, instrument).map((step) => ({ clef, step })),
+    steps(method, clef, instrument, settings).map((step) => ({ clef, step })),
   );
   const rest = clefs.flatMap((clef) =>
     [...LINES, ...SPACES]
@@ -39,7 +41,7 @@ export function noteOrder(
       .map((step) => ({ clef, step })),
   );
   const seen = new Set<string>();
-  return [...all, ...rest].filter((position) => {
+  return [...first, ...all, ...rest].filter((position) => {
     const id = positionId(position);
     if (seen.has(id) || position.step < -4 || position.step > 12) return false;
     seen.add(id);
@@ -47,15 +49,22 @@ export function noteOrder(
   });
 }
 
-function steps(method: MethodId, clef: ClefId, instrument: InstrumentId): number[] {
+function steps(
+  method: MethodId,
+  clef: ClefId,
+  instrument: InstrumentId,
+  settings: MethodSettings | undefined,
+): number[] {
   switch (METHODS[method].order) {
     case 'spaces-lines':
       return [...SPACES, ...LINES];
     case 'lines-spaces':
       return [...LINES, ...SPACES];
     case 'landmarks': {
-      const marks = LANDMARKS.filter((p) => p.clef === clef).map((p) => p.step);
-      const distance = (s: number) => Math.min(...marks.map((m) => Math.abs(m - s)));
+      const marks = landmarksOf(settings)
+        .filter((p) => p.clef === clef)
+        .map((p) => p.step);
+      const distance = (s: number) => Math.min(99, ...marks.map((m) => Math.abs(m - s)));
       const first = [CLEFS[clef].line * 2 - 2, ...marks];
       const outward = [-2, -1, ...LINES, ...SPACES, 9, 10].sort(
         (a, b) => distance(a) - distance(b),
@@ -63,24 +72,12 @@ function steps(method: MethodId, clef: ClefId, instrument: InstrumentId): number
       return [...first, ...outward];
     }
     case 'first-five':
-      return firstFive(clef, instrument);
+      return firstFiveSteps(clef, instrument);
     case 'instrument':
-      return written(INSTRUMENTS[instrument].firstNotes[0]!.notes, clef);
+      return stepsOf(INSTRUMENTS[instrument].firstNotes[0]!.notes, clef);
     case 'all':
       return [...LINES, ...SPACES].sort((a, b) => a - b);
   }
-}
-
-/** The instrument's own first five; both hands of a keyboard, and of a student without one. */
-function firstFive(clef: ClefId, instrument: InstrumentId): number[] {
-  const { clefs, firstFive: notes } = INSTRUMENTS[instrument];
-  return clefs.length > 1 ? FIRST_FIVE[clef] : written(notes, clef);
-}
-
-function written(notes: readonly string[], clef: ClefId): number[] {
-  return notes
-    .map((text) => positionOf(parsePitch(text), clef).position.step)
-    .filter((step) => step >= -4 && step <= 12);
 }
 
 /** The next few notes that are not yet introduced, in the method's order. */

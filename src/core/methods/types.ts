@@ -1,3 +1,6 @@
+import type { Place } from '../instruments';
+import type { Letter } from '../notation';
+
 /** The seven schools of teaching that a group or a student can follow. */
 export type MethodId =
   | 'two-sayings'
@@ -38,4 +41,10 @@ export interface Mark {
 export interface Step {
   readonly say: string;
   readonly marks: readonly Mark[];
+  /** Fingers and gaps of the hand staff that are counted, as steps. */
+  readonly hand?: readonly number[];
+  /** The place on the instrument. */
+  readonly place?: Place;
+  /** The picture of a letter. */
+  readonly picture?: Letter;
 }

@@ -1,3 +1,4 @@
 export * from './defaults';
+export * from './fade';
 export * from './sayings';
 export * from './types';

@@ -1,5 +1,5 @@
 import { type ClefId, isLine, type Letter, letterAt, type StaffPosition } from '../notation';
-import type { SayingSet, Words } from './types';
+import type { OwnSayings, SayingSet, Words } from './types';
 
 /** Steps inside the staff that a saying runs over, bottom to top. */
 const STEPS = { lines: [0, 2, 4, 6, 8], spaces: [1, 3, 5, 7] } as const;
@@ -25,37 +25,25 @@ export function wordAt(sayings: SayingSet, position: StaffPosition): string | nu
   return (place && sayings[position.clef][place.part][place.index]) || null;
 }
 
-/** The first letter of a word as a capital without its accent; empty for none. */
-function initial(word: string): string {
-  return word.normalize('NFD').replace(/\p{M}/gu, '').charAt(0).toUpperCase();
+/** A group's sayings with a student's own in their place. */
+export function withOwn(group: SayingSet, own: OwnSayings): SayingSet {
+  const of = (clef: ClefId) => ({
+    spaces: own[`${clef}-spaces`] ?? group[clef].spaces,
+    lines: own[`${clef}-lines`] ?? group[clef].lines,
+  });
+  return { treble: of('treble'), bass: of('bass') };
 }
 
-/**
- * Splits a typed saying into words. FACE typed as one word counts as four letters.
- */
-export function splitSaying(text: string): Words {
-  const words = text
-    .trim()
-    .split(/[\s,;·—–-]+/u)
-    .filter(Boolean);
-  return words.length === 1 && words[0] === 'FACE' ? ['F', 'A', 'C', 'E'] : words;
+/** A set by its targets, as {@link OwnSayings}; those without words are left out. */
+export function byTarget(set: SayingSet): OwnSayings {
+  const parts = (['treble', 'bass'] as const).flatMap((clef) =>
+    (['spaces', 'lines'] as const).map((part) => [`${clef}-${part}`, set[clef][part]] as const),
+  );
+  return Object.fromEntries(parts.filter(([, words]) => words.length > 0));
 }
 
-/**
- * What is wrong with a saying, in a sentence that says what would be right, or null.
- * No words at all is allowed: the saying is then not in use.
- */
-export function sayingProblem(words: Words, clef: ClefId, part: SayingPart): string | null {
-  if (words.length === 0) return null;
-  const letters = sayingLetters(clef, part);
-  const where = `the ${clef} ${part}`;
-  if (words.length !== letters.length) {
-    return `A saying for ${where} needs ${letters.length} words, one for each of ${letters.join(' ')}; this one has ${words.length}.`;
-  }
-  const wrong = words.findIndex((word, i) => initial(word) !== letters[i]);
-  if (wrong >= 0) {
-    return `Word ${wrong + 1} of the saying for ${where} must start with ${letters[wrong]}, but “${words[wrong]}” does not.`;
-  }
-  const long = words.find((word) => word.length > 20);
-  return long ? `“${long.slice(0, 20)}…” is too long: use words of up to 20 letters.` : null;
+/** A saying as one text: F A C E is one word of four letters. */
+export function sayingText(words: Words): string {
+  const spelled = words.every((w) => w.length === 1);
+  return spelled ? words.join('') : words.join(' ');
 }

@@ -9,5 +9,8 @@ export interface ClefSayings {
   readonly lines: Words;
 }
 
+/** Words by what they are for: `treble-lines`, `strings-guitar`. */
+export type OwnSayings = Readonly<Record<string, Words>>;
+
 /** All sayings that a group uses. */
 export type SayingSet = Readonly<Record<ClefId, ClefSayings>>;

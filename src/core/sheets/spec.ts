@@ -1,4 +1,5 @@
 import type { KeySignature, Naming, StaffPosition, Terms } from '../notation';
+import type { Fade } from '../sayings';
 
 export const PAPERS = {
   A4: { width: 210, height: 297 },
@@ -40,6 +41,8 @@ export interface SheetSpec {
   readonly terms: Terms;
   /** Whether the key also shows where each note is on the instrument. */
   readonly keyPlaces?: boolean;
+  /** How much of the sayings stands across the top; none when left out. */
+  readonly fade?: Fade;
 }
 
 /** One student's or version's copy: its seed and, when weighted, how much each position weighs. */
@@ -47,6 +50,8 @@ export interface SheetCopy {
   readonly seed: string;
   /** Position id → weight ≥ 0; absent ones weigh 1. */
   readonly weights?: Readonly<Record<string, number>>;
+  /** The sayings across its top, as printed: a later saying does not change a printed sheet. */
+  readonly strip?: readonly string[];
   /** The notes of this copy, when they are only some of the spec's; all of them when left out. */
   readonly positions?: readonly StaffPosition[];
 }

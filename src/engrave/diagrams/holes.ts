@@ -5,6 +5,8 @@ import { type Diagram, type DiagramView, Frame, ROLE_COLORS } from './frame';
 import { SHAPES, type TouchShape } from './holes-data';
 
 const HOLE = 5.4;
+/** What a touch takes up: the least distance between two of them. */
+const SPOT = 12;
 const KEY = { width: 10, height: 6.4 } as const;
 
 /** Holes and keys of a woodwind instrument; what is closed is filled, half closed by half. */
@@ -17,7 +19,7 @@ export function holesDiagram(layout: LayoutId, { front = false }: DiagramView = 
     height: shape.height,
     spots: touches.map((t) => {
       const { x, y } = shape.touches[t.id]!;
-      return frame.spot(t.id, touchLabel(layout, t), x, y, 15, 12);
+      return frame.spot(t.id, touchLabel(layout, t), x, y, SPOT, SPOT);
     }),
     seen: front
       ? 'As the teacher in front sees it.'

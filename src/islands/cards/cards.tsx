@@ -2,10 +2,12 @@ import { Printer } from 'lucide-react';
 import { useMemo, useState } from 'react';
 import type { GroupView, LadderView } from '../../contract/views';
 import { INSTRUMENTS } from '../../core/instruments';
+import type { Fade } from '../../core/sayings';
 import type { Paper } from '../../core/sheets';
 import { cardPages, cardsFor, pageSvg } from '../../engrave';
 import { toPositions, useChosen } from '../../ui/chosen';
 import { Notice } from '../../ui/notice';
+import { FadeOptions } from '../../ui/options';
 import { Svg } from '../../ui/svg';
 
 interface Props {
@@ -19,6 +21,7 @@ export function Cards({ group, students, chosen: initial }: Props) {
   const chosen = useChosen(initial);
   const [who, setWho] = useState(students[0]?.id ?? '');
   const [paper, setPaper] = useState<Paper>('A4');
+  const [fade, setFade] = useState<Fade>('sentence');
   const student = students.find((s) => s.id === who);
   const cards = useMemo(() => {
     const owner = `${student?.name ?? ''} · ${group.name}`;
@@ -26,13 +29,14 @@ export function Cards({ group, students, chosen: initial }: Props) {
       ...group,
       instrument: student?.instrument ?? 'none',
       leftHanded: student?.leftHanded ?? false,
+      fade,
       owner,
     });
-  }, [chosen, student, group]);
+  }, [chosen, student, group, fade]);
   const pages = useMemo(() => cardPages(cards, paper).map((p) => pageSvg(p)), [cards, paper]);
   const cautions = student ? INSTRUMENTS[student.instrument].cautions : [];
   const href = (student: string) =>
-    `/api/cards.pdf?group=${group.id}&notes=${chosen.join(',')}&paper=${paper}${student ? `&student=${student}` : ''}`;
+    `/api/cards.pdf?group=${group.id}&notes=${chosen.join(',')}&paper=${paper}&fade=${fade}${student ? `&student=${student}` : ''}`;
   return (
     <div className="grid grid-cols-1 items-start gap-5 lg:grid-cols-[minmax(0,1fr)_19rem]">
       <div>
@@ -77,6 +81,12 @@ export function Cards({ group, students, chosen: initial }: Props) {
           >
             <option>A4</option>
             <option>Letter</option>
+          </select>
+        </label>
+        <label className="field">
+          Of the saying, on the back
+          <select className="input" value={fade} onChange={(e) => setFade(e.target.value as Fade)}>
+            <FadeOptions />
           </select>
         </label>
         <p className="hint">

@@ -6,7 +6,6 @@ import { Notice } from '../../ui/notice';
 import { KeyOptions, MethodOptions } from '../../ui/options';
 import { Svg } from '../../ui/svg';
 import { RulesForm } from './rules-form';
-import { SayingsForm } from './sayings-form';
 
 interface Props {
   group: GroupView;
@@ -97,7 +96,9 @@ export function GroupSettings({ group: initial, qr, entry }: Props) {
         ) : saved ? (
           <Notice kind="good">Saved.</Notice>
         ) : null}
-        <SayingsForm group={group} change={change} />
+        <p className="text-sm">
+          Sayings are made and chosen in <a href={`/sayings?group=${group.id}`}>Sayings</a>.
+        </p>
         <RulesForm group={group} change={change} />
       </section>
       <GroupData group={group} />

@@ -6,6 +6,7 @@ import { useChosen } from '../../ui/chosen';
 const VIEWS = [
   ['today', 'Today'],
   ['ladder', 'Ladder'],
+  ['sayings', 'Sayings'],
   ['sheets', 'Sheets'],
   ['cards', 'Cards'],
   ['instruments', 'Instruments'],

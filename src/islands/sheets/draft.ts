@@ -1,4 +1,5 @@
 import type { KeySignature, StaffPosition } from '../../core/notation';
+import type { Fade } from '../../core/sayings';
 import { type HeaderField, type Paper, SHEET_LIMITS } from '../../core/sheets';
 
 /** A sheet while it is being set. */
@@ -13,6 +14,7 @@ export interface Draft {
   readonly instructions: string | null;
   readonly header: readonly HeaderField[];
   readonly keyPlaces: boolean;
+  readonly fade: Fade;
   readonly versions: 'one' | 'each';
 }
 
@@ -26,6 +28,7 @@ export const START: Draft = {
   instructions: null,
   header: ['name', 'room', 'number', 'date'],
   keyPlaces: true,
+  fade: 'none',
   versions: 'one',
 };
 

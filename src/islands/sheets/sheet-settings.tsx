@@ -1,7 +1,8 @@
 import { Shuffle } from 'lucide-react';
 import type { KeySignature } from '../../core/notation';
+import type { Fade } from '../../core/sayings';
 import { HEADER_FIELDS, type Paper } from '../../core/sheets';
-import { KeyOptions } from '../../ui/options';
+import { FadeOptions, KeyOptions } from '../../ui/options';
 import type { Draft } from './draft';
 
 interface Props {
@@ -117,6 +118,16 @@ export function SheetSettings({ draft, instructions, change, shuffle, students }
           onChange={(e) => change({ keyPlaces: e.target.checked })}
         />
         Places on the instrument in the key
+      </label>
+      <label className="field">
+        Sayings across the top
+        <select
+          className="input"
+          value={draft.fade}
+          onChange={(e) => change({ fade: e.target.value as Fade })}
+        >
+          <FadeOptions />
+        </select>
       </label>
       <label className="field">
         Versions

@@ -2,6 +2,7 @@ import { useMemo, useState } from 'react';
 import type { SheetInput } from '../../contract/sheets';
 import type { GroupView } from '../../contract/views';
 import { positionId } from '../../core/notation';
+import { stripLines } from '../../core/sayings';
 import { composeNames, type SheetSpec } from '../../core/sheets';
 import { defaultInstructions, pageSvg, sheetPages } from '../../engrave';
 import { send } from '../../ui/api';
@@ -54,7 +55,8 @@ export function Sheets({
       kind: 'name-notes',
     };
     const items = composeNames(spec, { seed, weights });
-    return sheetPages(spec, items, { code: 'preview' }).map((page) => pageSvg(page));
+    const strip = stripLines(group.sayings, positions, draft.fade);
+    return sheetPages(spec, items, { code: 'preview', strip }).map((page) => pageSvg(page));
   }, [draft, positions, instructions, seed, wrong, group, weights]);
   const make = async () => {
     const body: SheetInput = {

@@ -3,6 +3,7 @@ import { cardPages, cardsFor } from '@/engrave';
 import { endpoint } from '@/server/endpoint';
 import { badInput } from '@/server/errors';
 import { pagesToPdf, pdfResponse } from '@/server/pdf';
+import { sayingsOf } from '@/server/services/sayings';
 import { getGroup } from '@/server/stores/groups';
 import { getStudent, listStudents } from '@/server/stores/students';
 
@@ -18,7 +19,10 @@ export const GET = endpoint({
     const pages = students.flatMap((s) => {
       const owner = `${s.name} · ${group.name}`;
       const { instrument, leftHanded } = s;
-      const cards = cardsFor(input.notes, { ...group, instrument, leftHanded, owner });
+      const sayings = sayingsOf(group, s);
+      const { fade } = input;
+      const own = { sayings, instrument, leftHanded, owner, fade };
+      const cards = cardsFor(input.notes, { ...group, ...own });
       return cardPages(cards, input.paper);
     });
     if (pages.length === 0) {

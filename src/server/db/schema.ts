@@ -10,7 +10,7 @@ import type { SecurityRules, Source, Task } from '../../core/evidence';
 import type { InstrumentId } from '../../core/instruments';
 import type { MethodId } from '../../core/methods';
 import type { KeySignature, Naming, Terms } from '../../core/notation';
-import type { SayingSet } from '../../core/sayings';
+import type { OwnSayings, SayingSet, Words } from '../../core/sayings';
 import type { SheetCopy, SheetSpec } from '../../core/sheets';
 import { user } from './auth-schema';
 
@@ -32,6 +32,11 @@ export const group = sqliteTable(
     terms: text('terms').$type<Terms>().notNull(),
     naming: text('naming').$type<Naming>().notNull(),
     sayings: text('sayings', { mode: 'json' }).$type<SayingSet>().notNull(),
+    /** Sayings for open strings, by their targets. */
+    stringSayings: text('string_sayings', { mode: 'json' })
+      .$type<OwnSayings>()
+      .notNull()
+      .default({}),
     rules: text('rules', { mode: 'json' }).$type<SecurityRules>().notNull(),
     createdAt: integer('created_at').notNull(),
   },
@@ -55,6 +60,8 @@ export const student = sqliteTable(
     leftHanded: integer('left_handed', { mode: 'boolean' }).notNull().default(false),
     /** null: the group's. */
     method: text('method').$type<MethodId>(),
+    /** Sayings of their own, by target; the group's where there is none. */
+    sayings: text('sayings', { mode: 'json' }).$type<OwnSayings>().notNull().default({}),
     /** The three pictures, encrypted with the installation's secret. */
     pictures: text('pictures').notNull(),
     failedTries: integer('failed_tries').notNull().default(0),
@@ -87,6 +94,46 @@ export const introduced = sqliteTable(
     at: integer('at').notNull(),
   },
   (t) => [primaryKey({ columns: [t.groupId, t.position] })],
+);
+
+/** Which saying came into use when; for a student, or for the whole group. Rows are only added. */
+export const sayingUse = sqliteTable(
+  'saying_use',
+  {
+    id: text('id').primaryKey(),
+    groupId: text('group_id')
+      .notNull()
+      .references(() => group.id, { onDelete: 'cascade' }),
+    /** null: the group. */
+    studentId: text('student_id').references(() => student.id, { onDelete: 'cascade' }),
+    target: text('target').notNull(),
+    /** Empty: no longer in use; a student's then follows the group's. */
+    words: text('words', { mode: 'json' }).$type<Words>().notNull(),
+    at: integer('at').notNull(),
+  },
+  (t) => [index('saying_use_group').on(t.groupId)],
+);
+
+/** A saying that somebody would like: a student's, or one that the class votes on. */
+export const sayingOffer = sqliteTable(
+  'saying_offer',
+  {
+    id: text('id').primaryKey(),
+    groupId: text('group_id')
+      .notNull()
+      .references(() => group.id, { onDelete: 'cascade' }),
+    /** null: the teacher's. */
+    studentId: text('student_id').references(() => student.id, { onDelete: 'cascade' }),
+    target: text('target').notNull(),
+    words: text('words', { mode: 'json' }).$type<Words>().notNull(),
+    state: text('state').$type<'open' | 'accepted' | 'change'>().notNull(),
+    /** What the teacher asks to change. */
+    reply: text('reply').notNull().default(''),
+    /** Hands counted in the vote; null: not yet. */
+    hands: integer('hands'),
+    at: integer('at').notNull(),
+  },
+  (t) => [index('saying_offer_group').on(t.groupId)],
 );
 
 /** Every answer ever given; rows are added and never changed. */

@@ -3,6 +3,7 @@ import { pitchAt } from '../../core/notation';
 import { cardPages, cardsFor, chartPages, type Page } from '../../engrave';
 import { badInput } from '../errors';
 import type { StudentRow } from '../stores/students';
+import { sayingsOf } from './sayings';
 import { itemsOf, pagesOf, type StoredSheet } from './sheets';
 
 /**
@@ -24,7 +25,8 @@ export function packOf(stored: StoredSheet, students: readonly StudentRow[]): Pa
     const { clefs } = INSTRUMENTS[student.instrument];
     const positions = spec.positions.filter((p) => clefs.includes(p.clef));
     const owner = `${student.name} · ${stored.group.name}`;
-    const settings = { ...stored.group, key: spec.key, ...player(student) };
+    const sayings = sayingsOf(stored.group, student);
+    const settings = { ...stored.group, sayings, key: spec.key, ...player(student) };
     add(pagesOf(stored, students, { part: 'sheets', copy: row.number }));
     add(cardPages(cardsFor(positions, { ...settings, owner }), spec.paper));
     if (student.instrument === 'none' || positions.length === 0) continue;

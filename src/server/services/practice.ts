@@ -7,6 +7,7 @@ import { storeAnswers } from '../stores/answers';
 import { introducedOf } from '../stores/groups';
 import type { StudentActor } from '../student-session';
 import { knowledgeOf } from './knowledge';
+import { sayingsOf } from './sayings';
 
 /** The kit of the student who asks. */
 export function practiceKit({ student, group }: StudentActor): PracticeKit {
@@ -38,7 +39,7 @@ export function practiceKit({ student, group }: StudentActor): PracticeKit {
     instrument: student.instrument,
     secondInstrument: student.secondInstrument,
     leftHanded: student.leftHanded,
-    sayings: group.sayings,
+    sayings: sayingsOf(group, student),
     key: group.key,
     naming: group.naming,
     terms: group.terms,

@@ -1,6 +1,7 @@
 import { NEW_NOTE, type SecurityRules, securityOf } from '../../core/evidence';
 import { INSTRUMENTS } from '../../core/instruments';
 import { positionId, type StaffPosition } from '../../core/notation';
+import { stripLines } from '../../core/sayings';
 import { composeNames, copyCode, type SheetSpec } from '../../core/sheets';
 import { type KeyPlayer, type Page, sheetPages, wayPages } from '../../engrave';
 import { badInput, notFound } from '../errors';
@@ -8,6 +9,7 @@ import type { GroupRow } from '../stores/groups';
 import { type CopyRow, createSheet, type NewCopy, type SheetRow } from '../stores/sheets';
 import { listStudents, type StudentRow } from '../stores/students';
 import { type Knowledge, knowledgeOf } from './knowledge';
+import { sayingsOf } from './sayings';
 
 /** How much a note weighs on a sheet that favours weak ones; our own figures. */
 const WEIGHT = { 'not-met': 2, learning: 4, fading: 3, secure: 1, instant: 0.6 } as const;
@@ -51,12 +53,16 @@ export function makeSheet(
       ? [
           {
             studentId: null,
-            copy: { seed: options.seed, weights: meanWeights([...weights.values()]) },
+            copy: {
+              seed: options.seed,
+              weights: meanWeights([...weights.values()]),
+              strip: stripLines(group.sayings, spec.positions, spec.fade ?? 'none'),
+            },
           },
         ]
       : students
           .filter((s) => readable(s, spec.positions).length > 0)
-          .map((s) => ownCopy(s, spec, options.seed, weights.get(s.id)!));
+          .map((s) => ownCopy(group, s, spec, options.seed, weights.get(s.id)!));
   if (copies.length === 0) {
     throw badInput(
       'Nobody in this group reads the clef of these notes. Choose notes of their clefs, or one version for all.',
@@ -70,13 +76,16 @@ export function makeSheet(
  * are kept with it: a printed sheet stays as it is when the instrument changes.
  */
 function ownCopy(
+  group: GroupRow,
   student: StudentRow,
   spec: SheetSpec,
   seed: string,
   weights: Record<string, number>,
 ): NewCopy {
   const positions = readable(student, spec.positions);
-  return { studentId: student.id, copy: { seed: `${seed}/${student.id}`, weights, positions } };
+  const strip = stripLines(sayingsOf(group, student), positions, spec.fade ?? 'none');
+  const copy = { seed: `${seed}/${student.id}`, weights, positions, strip };
+  return { studentId: student.id, copy };
 }
 
 /** Weights by student id; knowledge is worked out once for all. */
@@ -110,7 +119,7 @@ export function itemsOf(stored: StoredSheet, number: number, students: readonly 
   const student = students.find((s) => s.id === row.studentId);
   const { positions = stored.sheet.spec.positions } = row.copy;
   const spec: SheetSpec = { ...stored.sheet.spec, positions };
-  return { spec, student, items: composeNames(spec, row.copy) };
+  return { spec, student, items: composeNames(spec, row.copy), strip: row.copy.strip ?? [] };
 }
 
 /** Whose places a key shows: the student's, or one of each instrument of the group. */
@@ -132,8 +141,9 @@ export function pagesOf(
   const sheets: Page[] = [];
   const keys: Page[] = [];
   for (const number of numbers) {
-    const { spec, items, student } = itemsOf(stored, number, students);
+    const { spec, items, student, strip } = itemsOf(stored, number, students);
     const print = {
+      strip,
       code: copyCode(stored.sheet.code, number),
       ...(student ? { student: student.name } : {}),
     };
@@ -141,7 +151,7 @@ export function pagesOf(
     if (options.part === 'sheets') continue;
     const way = {
       method: student?.method ?? stored.group.method,
-      sayings: stored.group.sayings,
+      sayings: sayingsOf(stored.group, student),
       ...(student ? { instrument: student.instrument } : {}),
     };
     keys.push(

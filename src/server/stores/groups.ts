@@ -45,6 +45,7 @@ export function createGroup(teacherId: string, input: GroupInput, now: number): 
     teacherId,
     code: newCode(),
     sayings: DEFAULT_SAYINGS,
+    stringSayings: {},
     rules: DEFAULT_RULES,
     createdAt: now,
   };
@@ -56,7 +57,7 @@ export function createGroup(teacherId: string, input: GroupInput, now: number): 
 export function updateGroup(
   teacherId: string,
   id: string,
-  change: Partial<GroupInput & Pick<GroupRow, 'sayings' | 'rules'>>,
+  change: Partial<GroupInput & Pick<GroupRow, 'rules'>>,
 ): GroupRow {
   getGroup(teacherId, id);
   if (Object.keys(change).length > 0) {

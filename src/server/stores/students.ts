@@ -69,6 +69,7 @@ export function addStudents(
       secondInstrument: row.secondInstrument ?? null,
       leftHanded: row.leftHanded ?? false,
       method: row.method,
+      sayings: {},
       pictures: sealKey(newKey()),
       failedTries: 0,
       lockedUntil: 0,
