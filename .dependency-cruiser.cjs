@@ -50,7 +50,7 @@ module.exports = {
       comment: 'The few pure packages that the computation uses.',
       severity: 'error',
       from: { path: '^src/core/' },
-      to: { path: 'node_modules', pathNot: 'node_modules/(@types/)?(ts-fsrs|papaparse)/' },
+      to: { path: 'node_modules', pathNot: 'node_modules/(@types/)?(ts-fsrs|papaparse|obscenity|double-metaphone)/' },
     },
     {
       name: 'no-node-in-browser',

@@ -1,4 +1,7 @@
 import { z } from 'zod';
+import { type MethodSettings, positionsOfText } from '../core/methods';
+import { type Letter, PitchError } from '../core/notation';
+import { FADES } from '../core/sayings';
 import {
   instrumentSchema,
   keySchema,
@@ -51,12 +54,47 @@ const rulesInput = z.object({
   memoryPace: z.number().min(0.05).max(1),
 });
 
+const noteNames = z
+  .string()
+  .max(400, 'That is too long for a list of notes.')
+  .transform((text, ctx) => {
+    try {
+      return positionsOfText(text);
+    } catch (error) {
+      ctx.addIssue(error instanceof PitchError ? error.message : 'Write notes such as C4 G4 F3.');
+      return z.NEVER;
+    }
+  });
+
+/** A way of teaching as a teacher adjusts it. Empty texts follow the school. */
+export const methodInput = z
+  .object({
+    method: methodSchema,
+    /** Under which it is kept; empty: only for this group. */
+    name: z.string().trim().max(40, 'The name is too long: up to 40 letters.'),
+    landmarks: noteNames,
+    order: noteNames,
+    sayingClefs: z.array(z.enum(['treble', 'bass'])),
+    pictures: z.string().regex(/^[A-Ga-g\s,;]*$/, 'Pictures are for letters from A to G.'),
+  })
+  .transform(({ landmarks, order, sayingClefs, pictures, ...rest }) => {
+    const letters = [...new Set(pictures.toUpperCase().match(/[A-G]/g) ?? [])] as Letter[];
+    const settings: MethodSettings = {
+      ...(landmarks.length > 0 ? { landmarks } : {}),
+      ...(order.length > 0 ? { order } : {}),
+      ...(sayingClefs.length < 2 ? { sayingClefs } : {}),
+      ...(letters.length > 0 ? { pictures: letters } : {}),
+    };
+    return { ...rest, settings };
+  });
+
 export const groupChange = z.object({
   name: groupInput.shape.name.optional(),
   method: methodSchema.optional(),
   key: keySchema.optional(),
   terms: termsSchema.optional(),
   naming: namingSchema.optional(),
+  hintFade: z.enum(FADES, 'Choose how much of the sayings a hint says.').optional(),
   rules: rulesInput.optional(),
 });
 

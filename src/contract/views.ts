@@ -7,9 +7,9 @@ import type {
   SecurityRules,
 } from '../core/evidence';
 import type { InstrumentId } from '../core/instruments';
-import type { MethodId } from '../core/methods';
+import type { MethodId, MethodSettings } from '../core/methods';
 import type { ClefId, KeySignature, Naming, StaffPosition, Terms } from '../core/notation';
-import type { OwnSayings, SayingSet, Words } from '../core/sayings';
+import type { Fade, OwnSayings, SayingSet, Words } from '../core/sayings';
 import type { SheetItem } from '../core/sheets';
 import type { PictureId } from './pictures';
 
@@ -21,6 +21,9 @@ export interface GroupView {
   readonly name: string;
   readonly code: string;
   readonly method: MethodId;
+  readonly methodName: string;
+  readonly methodSettings: MethodSettings;
+  readonly hintFade: Fade;
   readonly key: KeySignature;
   readonly terms: Terms;
   readonly naming: Naming;
@@ -77,6 +80,11 @@ export interface PracticeKit {
   readonly secondInstrument: InstrumentId | null;
   readonly leftHanded: boolean;
   readonly sayings: SayingSet;
+  /** How much of a saying a hint says. */
+  readonly hintFade: Fade;
+  readonly settings: MethodSettings;
+  /** Ids of every position that the group has been shown. */
+  readonly known: readonly string[];
   readonly key: KeySignature;
   readonly naming: Naming;
   readonly terms: Terms;
@@ -189,4 +197,11 @@ export interface MySayings {
   readonly instrument: InstrumentId;
   readonly inUse: OwnSayings;
   readonly offers: readonly OfferView[];
+}
+
+/** A way of teaching that the teacher keeps. */
+export interface OwnMethodView {
+  readonly name: string;
+  readonly method: MethodId;
+  readonly settings: MethodSettings;
 }

@@ -77,7 +77,7 @@ export function handTitle(drawing: HandDrawing): string {
 type ToX = (at: number) => number;
 
 function drawPalm(surface: Surface, x: ToX): void {
-  roundedBox(surface, x(14), x(PALM + 8), y(6) - 16, LITTLE + FINGER / 2 + 2, 20, SKIN, INK);
+  roundedBox(surface, x(14), x(PALM + 8), y(8) - 12, LITTLE + FINGER / 2 + 2, 22, SKIN, INK);
   // The wrist goes off the picture.
   surface.box(Math.min(x(0), x(20)), y(5) - 10, 20, LITTLE - y(5) + 12, SKIN);
   surface.line(x(0), y(5) - 10, x(22), y(5) - 10, 1.2, INK);
@@ -87,10 +87,12 @@ function drawPalm(surface: Surface, x: ToX): void {
 type Mark = keyof typeof COLORS | undefined;
 
 function drawFinger(surface: Surface, x: ToX, step: number, mark: Mark, label = ''): void {
-  const from = step === 8 ? PALM - 34 : PALM - 6;
   const top = y(step) - FINGER / 2;
   const fill = mark ? COLORS[mark] : SKIN;
-  roundedBox(surface, x(from), x(REACH[step]!), top, top + FINGER, FINGER / 2, fill, INK);
+  roundedBox(surface, x(PALM - 6), x(REACH[step]!), top, top + FINGER, FINGER / 2, fill, INK);
+  // The finger grows out of the palm: no line between them.
+  const joint = Math.min(x(PALM - 8), x(PALM + 9));
+  surface.box(joint, top + 0.7, 17, FINGER - 1.4, SKIN);
   const number = String(step / 2 + 1);
   const light = mark === 'right' || mark === 'wrong';
   surface.text(number, x(REACH[step]! + 9), y(step) + 3, {

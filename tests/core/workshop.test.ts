@@ -205,8 +205,8 @@ describe('sayings in use', () => {
     const lines = CLEF_IDS.map((clef) => ({ clef, step: 2 }));
     const strips = FADES.map((fade) => stripLines(DEFAULT_SAYINGS, lines, fade));
     expect(strips.map((s) => s.length)).toEqual([2, 2, 2, 0]);
-    expect(strips[0]![0]).toContain('Eels  Glide');
-    expect(strips[1]![0]).toContain('E  G  B  D  F');
-    expect(strips[2]![1]).toContain('Bass lines, from the bottom: 1  2  3  4  5');
+    expect(strips[0]![0]).toContain('Eels · Glide');
+    expect(strips[1]![0]).toContain('E · G · B · D · F');
+    expect(strips[2]![1]).toContain('Bass lines, from the bottom: 1 · 2 · 3 · 4 · 5');
   });
 });

@@ -22,6 +22,7 @@ const VIEWS: [view: string, group: string, query: string][] = [
   ['today', 'Monday keys', ''],
   ['groups', 'Boathouse strings', ''],
   ['ladder', 'Boathouse strings', '&notes=t2,t8'],
+  ['sayings', 'Reeds and brass', ''],
   ['sheets', 'Monday keys', '&notes=t1,t3,b1'],
   ['cards', 'Boathouse strings', '&notes=t1,t3,t5'],
   ['instruments', 'Boathouse strings', '&with=violin'],

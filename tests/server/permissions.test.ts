@@ -9,6 +9,7 @@ type Room = Awaited<ReturnType<typeof makeRoom>>;
 let mine: Room;
 let other: Room;
 let sheet: string;
+let offer = '';
 
 const routes = import.meta.glob<Record<string, APIRoute>>('/src/pages/api/**/*.ts', {
   eager: true,
@@ -87,6 +88,63 @@ const TEACHER_DOORS: Door[] = [
     ask: () => ({ path: `/?group=${mine.group.id}&notes=t1` }),
   },
   {
+    file: 'posters.pdf.ts',
+    method: 'GET',
+    ask: () => ({ path: `/?group=${mine.group.id}&what=hand&clef=both` }),
+  },
+  {
+    file: 'groups/[id]/sayings.ts',
+    method: 'PUT',
+    ask: () => ({
+      params: { id: mine.group.id },
+      body: { target: 'treble-lines', text: 'Eggs Grow Big Dry Feet' },
+    }),
+  },
+  {
+    file: 'groups/[id]/sayings.ts',
+    method: 'POST',
+    ask: () => ({
+      params: { id: mine.group.id },
+      body: { text: '[{"target": "treble-spaces", "saying": "FACE"}]' },
+    }),
+  },
+  {
+    file: 'groups/[id]/sayings-file.ts',
+    method: 'GET',
+    ask: () => ({ params: { id: mine.group.id }, path: '/?as=csv' }),
+  },
+  {
+    file: 'groups/[id]/offers.ts',
+    method: 'POST',
+    ask: () => ({ params: { id: mine.group.id }, body: { target: 'treble-spaces', text: 'FACE' } }),
+  },
+  {
+    file: 'groups/[id]/method.ts',
+    method: 'PUT',
+    ask: () => ({
+      params: { id: mine.group.id },
+      body: {
+        method: 'landmarks',
+        name: 'Mine',
+        landmarks: 'C4 G4',
+        order: '',
+        sayingClefs: ['treble'],
+        pictures: '',
+      },
+    }),
+  },
+  {
+    file: 'groups/[id]/method.ts',
+    method: 'DELETE',
+    ask: () => ({ params: { id: mine.group.id }, body: { name: 'Mine' } }),
+  },
+  {
+    file: 'offers/[id].ts',
+    method: 'PATCH',
+    ask: () => ({ params: { id: offer }, body: { do: 'count', hands: 3 } }),
+  },
+  { file: 'offers/[id].ts', method: 'DELETE', ask: () => ({ params: { id: offer } }) },
+  {
     file: 'charts.pdf.ts',
     method: 'GET',
     ask: () => ({ path: `/?group=${mine.group.id}&set=chosen&notes=t1` }),
@@ -110,6 +168,7 @@ const OTHER_DOORS = [
   'student/leave.ts',
   'student/answers.ts',
   'student/kit.ts',
+  'student/sayings.ts',
   'groups/index.ts',
 ];
 
@@ -126,6 +185,12 @@ beforeAll(async () => {
     body: sheetBody(mine.group.id),
   });
   sheet = made.data.code;
+  const sent = await call(route('student/sayings.ts', 'POST'), {
+    method: 'POST',
+    jar: mine.student,
+    body: { target: 'bass-spaces', text: 'Ants Carry Eggs Gladly' },
+  });
+  offer = sent.data.offers[0].id;
 });
 
 describe('every endpoint', () => {
@@ -198,6 +263,22 @@ describe('students', () => {
     const log = answersOf({ students: ids });
     expect(log.get(ids[0]!)!.map((a) => [a.id, a.correct])).toEqual([['mine-0001', false]]);
     expect(log.get(ids[1]!)).toEqual([]);
+  });
+
+  it('send in sayings of their own only, and fit ones', async () => {
+    const send = (jar: Jar, text: string) =>
+      call(route('student/sayings.ts', 'POST'), {
+        method: 'POST',
+        jar,
+        body: { target: 'treble-lines', text, studentId: mine.students[0]!.id },
+      });
+    expect((await send(other.teacher, 'Eggs Grow Big Dry Feet')).status).toBe(401);
+    const mended = await send(other.student, 'Eggs Grow Big Dry Feet');
+    expect(mended.data.offers).toHaveLength(1);
+    expect(mended.data.name).toBe('Ada');
+    const rude = await send(other.student, 'Eggs Grab Beer Dry Feet');
+    expect(rude.status).toBe(400);
+    expect(rude.data.detail).toContain('not for children');
   });
 
   it('see only their own kit', async () => {

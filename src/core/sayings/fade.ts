@@ -43,6 +43,6 @@ export function stripLines(
     if (!needed || (words.length === 0 && fade !== 'numbers')) return [];
     const shown = faded(words, sayingLetters(clef, part), fade);
     const name = `${clef.charAt(0).toUpperCase()}${clef.slice(1)} ${part}, from the bottom`;
-    return [`${name}: ${shown.join('  ')}`];
+    return [`${name}: ${shown.join(' · ')}`];
   });
 }

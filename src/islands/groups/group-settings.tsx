@@ -1,20 +1,21 @@
 import { useState } from 'react';
-import type { GroupView } from '../../contract/views';
-import { METHODS } from '../../core/methods';
+import type { GroupView, OwnMethodView } from '../../contract/views';
 import { send } from '../../ui/api';
 import { Notice } from '../../ui/notice';
-import { KeyOptions, MethodOptions } from '../../ui/options';
+import { FadeOptions, KeyOptions } from '../../ui/options';
 import { Svg } from '../../ui/svg';
+import { MethodForm } from './method-form';
 import { RulesForm } from './rules-form';
 
 interface Props {
   group: GroupView;
   qr: string;
   entry: string;
+  ownMethods: readonly OwnMethodView[];
 }
 
 /** How students get in, how the group is taught, and its data. */
-export function GroupSettings({ group: initial, qr, entry }: Props) {
+export function GroupSettings({ group: initial, qr, entry, ownMethods }: Props) {
   const [group, setGroup] = useState(initial);
   const [problem, setProblem] = useState<string | null>(null);
   const [saved, setSaved] = useState(false);
@@ -45,16 +46,20 @@ export function GroupSettings({ group: initial, qr, entry }: Props) {
             onBlur={(e) => e.target.value !== group.name && change({ name: e.target.value })}
           />
         </label>
+        <MethodForm
+          group={group}
+          own={ownMethods}
+          changed={(view) => setGroup({ ...group, ...view })}
+        />
         <label className="field">
-          Way of teaching
+          A hint says of a saying
           <select
             className="input"
-            value={group.method}
-            onChange={(e) => change({ method: e.target.value })}
+            value={group.hintFade}
+            onChange={(e) => change({ hintFade: e.target.value })}
           >
-            <MethodOptions />
+            <FadeOptions />
           </select>
-          <span className="hint">{METHODS[group.method].about}</span>
         </label>
         <label className="field">
           Key signature in practice

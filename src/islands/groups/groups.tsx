@@ -1,5 +1,5 @@
 import { useState } from 'react';
-import type { GroupView, StudentView } from '../../contract/views';
+import type { GroupView, OwnMethodView, StudentView } from '../../contract/views';
 import { GroupSettings } from './group-settings';
 import { NewGroup } from './new-group';
 import { Students } from './students';
@@ -10,10 +10,12 @@ interface Props {
   /** QR code of the entry address, as SVG. */
   qr: string;
   entry: string;
+  /** Ways of teaching that the teacher keeps. */
+  ownMethods: readonly OwnMethodView[];
 }
 
 /** Make groups, fill them with students, and set how each is taught. */
-export function Groups({ group, students, qr, entry }: Props) {
+export function Groups({ group, students, qr, entry, ownMethods }: Props) {
   const [making, setMaking] = useState(group === null);
   return (
     <div className="space-y-4">
@@ -30,7 +32,7 @@ export function Groups({ group, students, qr, entry }: Props) {
       ) : (
         <div className="grid grid-cols-1 items-start gap-4 xl:grid-cols-[1fr_22rem]">
           <Students group={group} initial={students} />
-          <GroupSettings group={group} qr={qr} entry={entry} />
+          <GroupSettings group={group} qr={qr} entry={entry} ownMethods={ownMethods} />
         </div>
       )}
     </div>

@@ -11,7 +11,7 @@ import { Svg } from '../../ui/svg';
 import { AnswerPad } from './answer-pad';
 import { type Outcome, type Round, taskOf } from './engine';
 import { isLong, kitView, PlaceQuestion } from './place-question';
-import { Way } from './way';
+import { useSteps, Way } from './way';
 import { WriteQuestion } from './write-question';
 
 interface Props {
@@ -42,12 +42,14 @@ export function Asking({ kit, round, wrong, lastRight, answer, goOn }: Props) {
     });
     return () => cancelAnimationFrame(frame);
   }, [turn]);
-  const steps = useMemo(
-    () => (wrong || hint ? explain(current, kit) : []),
-    [wrong, hint, current, kit],
-  );
+  const steps = useMemo(() => {
+    if (!wrong && !hint) return [];
+    const fade = wrong ? 'sentence' : kit.hintFade;
+    return explain(current, { ...kit, known: new Set(kit.known), fade });
+  }, [wrong, hint, current, kit]);
+  const shown = useSteps(steps, wrong !== null);
   // A hint shows how the way begins, and stops before the step that gives the name away.
-  const way = wrong ? steps : steps.slice(0, Math.min(2, steps.length - 2));
+  const way = wrong ? steps.slice(0, shown.count) : steps.slice(0, Math.min(2, steps.length - 2));
   const give = useCallback(
     (given: string) => answer(given, Math.round(performance.now() - shownAt.current), hint ? 1 : 0),
     [answer, hint],
@@ -87,7 +89,16 @@ export function Asking({ kit, round, wrong, lastRight, answer, goOn }: Props) {
             <WriteQuestion key={turn} {...question} />
           </div>
         ) : null}
-        {wrong ? <Way kit={kit} outcome={wrong} current={current} steps={way} goOn={goOn} /> : null}
+        {wrong ? (
+          <Way
+            kit={kit}
+            outcome={wrong}
+            current={current}
+            steps={steps}
+            shown={shown}
+            goOn={goOn}
+          />
+        ) : null}
         {task === 'name' && !wrong ? (
           <AnswerPad
             keySignature={kit.key}

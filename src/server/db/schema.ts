@@ -8,9 +8,9 @@ import {
 } from 'drizzle-orm/sqlite-core';
 import type { SecurityRules, Source, Task } from '../../core/evidence';
 import type { InstrumentId } from '../../core/instruments';
-import type { MethodId } from '../../core/methods';
+import type { MethodId, MethodSettings } from '../../core/methods';
 import type { KeySignature, Naming, Terms } from '../../core/notation';
-import type { OwnSayings, SayingSet, Words } from '../../core/sayings';
+import type { Fade, OwnSayings, SayingSet, Words } from '../../core/sayings';
 import type { SheetCopy, SheetSpec } from '../../core/sheets';
 import { user } from './auth-schema';
 
@@ -28,6 +28,14 @@ export const group = sqliteTable(
     /** What students type to find the group. */
     code: text('code').notNull().unique(),
     method: text('method').$type<MethodId>().notNull(),
+    /** What the teacher adjusts in it, and under which name it is kept; empty: as the school has it. */
+    methodName: text('method_name').notNull().default(''),
+    methodSettings: text('method_settings', { mode: 'json' })
+      .$type<MethodSettings>()
+      .notNull()
+      .default({}),
+    /** How much of a saying a hint still says. */
+    hintFade: text('hint_fade').$type<Fade>().notNull().default('sentence'),
     key: integer('key').$type<KeySignature>().notNull(),
     terms: text('terms').$type<Terms>().notNull(),
     naming: text('naming').$type<Naming>().notNull(),
@@ -41,6 +49,21 @@ export const group = sqliteTable(
     createdAt: integer('created_at').notNull(),
   },
   (t) => [index('group_teacher').on(t.teacherId)],
+);
+
+/** A way of teaching that a teacher adjusted and keeps under a name. */
+export const ownMethod = sqliteTable(
+  'own_method',
+  {
+    id: text('id').primaryKey(),
+    teacherId: text('teacher_id')
+      .notNull()
+      .references(() => user.id, { onDelete: 'cascade' }),
+    name: text('name').notNull(),
+    method: text('method').$type<MethodId>().notNull(),
+    settings: text('settings', { mode: 'json' }).$type<MethodSettings>().notNull(),
+  },
+  (t) => [uniqueIndex('own_method_name').on(t.teacherId, t.name)],
 );
 
 /** A student: a first name or initials, and nothing that is not needed. */

@@ -20,6 +20,10 @@ export interface DemoStudent {
   readonly second?: InstrumentId;
   readonly leftHanded?: boolean;
   readonly acts: SimulatedStudent;
+  /** Sayings of their own, by target. */
+  readonly sayings?: Readonly<Record<string, string>>;
+  /** A saying sent in, waiting for the teacher. */
+  readonly offer?: { readonly target: string; readonly text: string };
   /** Days before today of the last practice; 1 when left out. */
   readonly lastPractice?: number;
 }
@@ -58,9 +62,20 @@ export const DEMO_GROUPS: readonly DemoGroup[] = [
         instrument: 'keyboard',
         acts: { slip: 0.02, baseMs: 2600, countMs: 900, learns: 0.1 },
       },
-      { name: 'Edda', instrument: 'keyboard', acts: quick },
+      {
+        name: 'Edda',
+        instrument: 'keyboard',
+        acts: quick,
+        offer: { target: 'treble-lines', text: 'Eleven Geese Borrow Daisy Flags' },
+      },
       { name: 'Linus', instrument: 'keyboard', acts: slow },
-      { name: 'Mika', instrument: 'keyboard', acts: steady },
+      {
+        name: 'Mika',
+        instrument: 'keyboard',
+        acts: steady,
+        // Shares its words with the group's treble lines, each one line lower: a clash to find.
+        sayings: { 'bass-lines': 'Glide Below Dark Ferries Ahoy' },
+      },
       { name: 'Zoë', instrument: 'keyboard', acts: quick },
     ],
   },

@@ -6,6 +6,7 @@ import { parsePositionId, positionId, type StaffPosition } from '../../core/nota
 import { simulateAnswer, simulatePlace } from '../../core/plan';
 import { nextNote, type PracticeNote } from '../../core/practice';
 import { type Random, seeded } from '../../core/random';
+import { targetById, wordsOf } from '../../core/workshop';
 import { createTeacher } from '../auth';
 import { db, schema } from '../db';
 import { sealKey } from '../pictures';
@@ -14,6 +15,7 @@ import { markSheet } from '../services/marking';
 import { itemsOf, makeSheet } from '../services/sheets';
 import { storeAnswers } from '../stores/answers';
 import { createGroup, type GroupRow, getGroup, setIntroduced } from '../stores/groups';
+import { addOffer, putSaying } from '../stores/sayings';
 import { getSheet } from '../stores/sheets';
 import { addStudents, type StudentRow } from '../stores/students';
 import {
@@ -55,6 +57,7 @@ export async function seedDemo(now: number): Promise<void> {
     for (const student of students) {
       const acts = demo.students.find((s) => s.name === student.name)!;
       storeAnswers(student.id, practise(student, acts, group, introduced, now));
+      seedSayings(teacherId, group, student, acts, now);
     }
     makeSheets(teacherId, group, demo, students, introduced, now);
   }
@@ -64,6 +67,24 @@ export async function seedDemo(now: number): Promise<void> {
     .set({ pictures })
     .where(eq(schema.student.name, DEMO_ENTRY.name))
     .run();
+}
+
+/** A student's own sayings, in use since two weeks ago, and what they sent in. */
+function seedSayings(
+  teacherId: string,
+  group: GroupRow,
+  student: StudentRow,
+  demo: DemoStudent,
+  now: number,
+): void {
+  for (const [id, text] of Object.entries(demo.sayings ?? {})) {
+    const saying = { target: targetById(id)!, words: wordsOf(text), studentId: student.id };
+    putSaying(teacherId, group.id, saying, now - 14 * DAY);
+  }
+  if (!demo.offer) return;
+  const { target, text } = demo.offer;
+  const offer = { groupId: group.id, studentId: student.id, target, words: wordsOf(text) };
+  addOffer(offer, now - 2 * DAY);
 }
 
 /** Introduces notes week by week in the method's order, each clef in turn. */

@@ -7,15 +7,18 @@ import { storeAnswers } from '../stores/answers';
 import { introducedOf } from '../stores/groups';
 import type { StudentActor } from '../student-session';
 import { knowledgeOf } from './knowledge';
+import { settingsFor } from './methods';
 import { sayingsOf } from './sayings';
 
 /** The kit of the student who asks. */
 export function practiceKit({ student, group }: StudentActor): PracticeKit {
   const method = student.method ?? group.method;
   const { clefs } = INSTRUMENTS[student.instrument];
-  const shown = [...introducedOf(group.id).keys()].map((id) => parsePositionId(id)!);
+  const introduced = introducedOf(group.id);
+  const shown = [...introduced.keys()].map((id) => parsePositionId(id)!);
   const readable = shown.filter((p) => clefs.includes(p.clef));
-  const order = noteOrder(method, CLEF_IDS, student.instrument).map(positionId);
+  const settings = settingsFor(group, student);
+  const order = noteOrder(method, CLEF_IDS, student.instrument, settings).map(positionId);
   const rank = (p: StaffPosition) => {
     const at = order.indexOf(positionId(p));
     return at < 0 ? order.length : at;
@@ -40,6 +43,9 @@ export function practiceKit({ student, group }: StudentActor): PracticeKit {
     secondInstrument: student.secondInstrument,
     leftHanded: student.leftHanded,
     sayings: sayingsOf(group, student),
+    hintFade: group.hintFade,
+    settings,
+    known: [...introduced.keys()],
     key: group.key,
     naming: group.naming,
     terms: group.terms,

@@ -116,7 +116,7 @@ export function importSayings(
 
 function readRows(text: string): FileRow[] {
   const clean = text.replace(/^\uFEFF/, '').trim();
-  const rows = /^[[{]/.test(clean) ? fromJson(clean) : fromCsv(clean);
+  const rows = clean === '' ? [] : /^[[{]/.test(clean) ? fromJson(clean) : fromCsv(clean);
   if (rows.length === 0) throw badInput('There is no saying in this file.');
   if (rows.length > 500) throw badInput('The file has more than 500 sayings. Split it.');
   return rows;

@@ -5,10 +5,11 @@ import { stripLines } from '../../core/sayings';
 import { composeNames, copyCode, type SheetSpec } from '../../core/sheets';
 import { type KeyPlayer, type Page, sheetPages, wayPages } from '../../engrave';
 import { badInput, notFound } from '../errors';
-import type { GroupRow } from '../stores/groups';
+import { type GroupRow, introducedOf } from '../stores/groups';
 import { type CopyRow, createSheet, type NewCopy, type SheetRow } from '../stores/sheets';
 import { listStudents, type StudentRow } from '../stores/students';
 import { type Knowledge, knowledgeOf } from './knowledge';
+import { settingsFor } from './methods';
 import { sayingsOf } from './sayings';
 
 /** How much a note weighs on a sheet that favours weak ones; our own figures. */
@@ -138,6 +139,11 @@ export function pagesOf(
     .map((c) => c.number)
     .filter((n) => options.copy === undefined || n === options.copy);
   if (numbers.length === 0) throw notFound(`Copy ${options.copy} of sheet ${stored.sheet.code}`);
+  // What stands on a sheet is explained too, whether it was introduced or not.
+  const shown = new Set([
+    ...introducedOf(stored.group.id).keys(),
+    ...stored.sheet.spec.positions.map(positionId),
+  ]);
   const sheets: Page[] = [];
   const keys: Page[] = [];
   for (const number of numbers) {
@@ -152,6 +158,8 @@ export function pagesOf(
     const way = {
       method: student?.method ?? stored.group.method,
       sayings: sayingsOf(stored.group, student),
+      settings: settingsFor(stored.group, student),
+      known: shown,
       ...(student ? { instrument: student.instrument } : {}),
     };
     keys.push(

@@ -48,7 +48,7 @@ export function todayOf(teacherId: string, now: number): GroupToday[] {
   return groups.map((group) => {
     const own = students.filter((s) => s.groupId === group.id);
     const shown = introduced.get(group.id)!;
-    const order = noteOrder(group.method, clefsOf(own), own[0]?.instrument);
+    const order = noteOrder(group.method, clefsOf(own), own[0]?.instrument, group.methodSettings);
     return {
       group: { id: group.id, name: group.name, code: group.code },
       students: own.length,

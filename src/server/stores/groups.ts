@@ -44,6 +44,9 @@ export function createGroup(teacherId: string, input: GroupInput, now: number): 
     id: newId(),
     teacherId,
     code: newCode(),
+    methodName: '',
+    methodSettings: {},
+    hintFade: 'sentence',
     sayings: DEFAULT_SAYINGS,
     stringSayings: {},
     rules: DEFAULT_RULES,
@@ -57,7 +60,9 @@ export function createGroup(teacherId: string, input: GroupInput, now: number): 
 export function updateGroup(
   teacherId: string,
   id: string,
-  change: Partial<GroupInput & Pick<GroupRow, 'rules'>>,
+  change: Partial<
+    GroupInput & Pick<GroupRow, 'rules' | 'methodName' | 'methodSettings' | 'hintFade'>
+  >,
 ): GroupRow {
   getGroup(teacherId, id);
   if (Object.keys(change).length > 0) {
