@@ -3,10 +3,12 @@ import { benchBrowser } from './browser';
 import { benchEvidence } from './evidence';
 import { benchInstruments } from './instruments';
 import { benchPdf } from './pdf';
+import { benchSayings } from './sayings';
 import { benchStore } from './store';
 
 await benchPdf();
 await benchInstruments();
+await benchSayings();
 await benchEvidence();
 await benchStore();
 await benchBrowser(process.env.BENCH_BASE!);

@@ -69,7 +69,6 @@ async function pdfPage(page, address, name, number) {
   console.log(name);
 }
 
-await shot('sign-in', teacher, (p) => p.goto(`${BASE}/sign-in`));
 await teacher.goto(`${BASE}/sign-in`);
 await teacher.getByLabel('E-mail').fill('teacher@saltmarsh.example');
 await teacher.getByLabel('Password').fill('lantern-evening');
@@ -81,6 +80,19 @@ await shot('ladder', teacher, async (p) => {
   await open(p, 'ladder', 'Boathouse strings', '&notes=t1,t3');
   await p.getByRole('button', { name: /treble space 2/ }).click();
 });
+await shot('sayings', teacher, async (p) => {
+  await open(p, 'sayings', 'Monday keys');
+  await p.getByRole('combobox', { name: /^For/ }).selectOption({ label: 'Mika, has own' });
+  await p.getByRole('button', { name: 'Suggest' }).click();
+});
+await shot('instruments', teacher, (p) =>
+  open(
+    p,
+    'instruments',
+    'Reeds and brass',
+    '&with=violin,clarinet,trumpet,guitar&note=C4&mode=sound',
+  ),
+);
 await shot('sheets', teacher, (p) => open(p, 'sheets', 'Monday keys', `&notes=${NOTES},b1,b3`));
 await shot('cards', teacher, (p) => open(p, 'cards', 'Boathouse strings', '&notes=t0,t2,t3,t5,t8'));
 await shot('marking', teacher, async (p) => {
@@ -106,21 +118,34 @@ await shot('progress', teacher, async (p) => {
 await open(teacher, 'sheets', 'Monday keys', `&notes=${NOTES},b1,b3`);
 const code = await teacher.locator('a[href*="part=key"]').first().getAttribute('href');
 await pdfPage(teacher, code.replace('part=key', 'part=sheets'), 'print-sheet', 1);
-await pdfPage(teacher, code, 'print-key', 1);
 await pdfPage(teacher, code, 'print-key-way', 2);
 const cards = await open(teacher, 'cards', 'Boathouse strings', '&notes=t0,t2,t3,t5,t8').then(() =>
   teacher.getByRole('link', { name: /^PDF for all/ }).getAttribute('href'),
 );
 await pdfPage(teacher, cards, 'print-card-backs', 2);
+await pdfPage(teacher, '/api/charts.pdf?instrument=clarinet&set=first', 'print-chart', 1);
+const posters = await open(teacher, 'sayings', 'Monday keys').then(() =>
+  teacher.getByRole('link', { name: 'Wall poster' }).getAttribute('href'),
+);
+await pdfPage(teacher, posters, 'print-poster', 1);
+// The key of another student, as the teacher sees it.
+await open(teacher, 'groups', 'Boathouse strings');
+const row = teacher.locator('tbody tr', { has: teacher.getByLabel('Name of Rafi') });
+const rafi = (await row.locator('td').nth(3).textContent()).match(
+  /anchor|apple|bell|bird|bike|cloud|fish|key|leaf|moon|star|sun/g,
+);
 
 await shot('enter', student, (p) => p.goto(`${BASE}/enter?code=KEYS42`));
-await student.goto(`${BASE}/enter?code=KEYS42`);
-await student.getByLabel('Your name').fill('Wren');
-for (const picture of ['anchor', 'fish', 'moon'])
-  await student.getByRole('button', { name: picture }).click();
-await student.getByRole('button', { name: 'Enter' }).click();
-await student.waitForURL('**/practise');
-await shot('practise-start', student, async () => {});
+async function enter(groupCode, name, pictures) {
+  await student.goto(`${BASE}/enter?code=${groupCode}`);
+  await student.getByLabel('Your name').fill(name);
+  for (const picture of pictures)
+    await student.getByRole('button', { name: picture, exact: true }).click();
+  await student.getByRole('button', { name: 'Enter', exact: true }).click();
+  await student.waitForURL('**/practise');
+  await student.waitForLoadState('networkidle');
+}
+await enter('KEYS42', 'Wren', ['anchor', 'fish', 'moon']);
 await student.getByRole('button', { name: 'Begin' }).click();
 await shot('practise', student, async () => {});
 await shot('practise-way', student, async (p) => {
@@ -131,6 +156,19 @@ await shot('practise-way', student, async (p) => {
     await p.keyboard.press(letter);
     await p.waitForTimeout(150);
   }
+  await p.emulateMedia({ reducedMotion: 'reduce' });
+  await p.waitForTimeout(6000);
+});
+await shot('hand', student, async (p) => {
+  await p.goto(`${BASE}/hand`);
+});
+await enter('STRN42', 'Rafi', rafi);
+await student.getByRole('radio', { name: /Find it/ }).check();
+await student.getByRole('button', { name: 'Begin' }).click();
+await shot('practise-find', student, async (p) => {
+  await p.getByRole('button', { name: 'string C, 4 half steps up' }).click();
+  await p.getByRole('button', { name: '4', exact: true }).click();
+  await p.waitForTimeout(6000);
 });
 await browser.close();
 demo?.kill();

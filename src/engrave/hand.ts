@@ -100,6 +100,7 @@ function drawFinger(surface: Surface, x: ToX, step: number, mark: Mark, label = 
     anchor: 'middle',
     color: '#5b5549',
   });
+  if (label === '') return;
   surface.text(label, x((PALM + REACH[step]!) / 2), y(step) + 3.6, {
     size: 10,
     weight: 'bold',
@@ -114,6 +115,7 @@ function drawGap(surface: Surface, x: ToX, step: number, mark: Mark, label = '')
     const left = Math.min(x(PALM + 4), x(PALM + 70));
     surface.box(left, y(step) - height / 2, 66, height, COLORS[mark]);
   }
+  if (label === '') return;
   const light = mark === 'right' || mark === 'wrong';
   surface.text(label, x(PALM + 36), y(step) + 2.9, {
     size: 8,

@@ -7,6 +7,7 @@ import { drawPlace } from './diagrams';
 import { wrapText } from './fonts';
 import { displayName } from './names';
 import { MARGIN, type Page, paperSize } from './page';
+import { notePicture } from './picture';
 import { drawFooter, type SheetPrint } from './sheet-page';
 import type { Surface } from './surface';
 
@@ -25,7 +26,12 @@ export interface KeyPlayer {
   readonly leftHanded: boolean;
 }
 
+/** Room for the still picture of the way, left of its words. */
+const STILL = { width: 40, height: 23 } as const;
+
 interface Row {
+  /** The note with all marks of the way. */
+  readonly still: ReturnType<typeof notePicture>;
   readonly answer: string;
   readonly lines: readonly string[];
   readonly pictures: readonly (KeyPlayer & { readonly place: Place })[];
@@ -46,7 +52,7 @@ export function wayPages(
   const { width, height } = paperSize(spec.paper);
   const shownPlayers = players.slice(0, PICTURES);
   const right = shownPlayers.length * (PICTURE.width + PICTURE.gap);
-  const textWidth = (width - 2 * MARGIN - LETTER_COLUMN - right) / SIZE.text;
+  const textWidth = (width - 2 * MARGIN - LETTER_COLUMN - STILL.width - 3 - right) / SIZE.text;
   const rows = distinct(items).map((item): Row => {
     const way = explain(item, {
       ...options,
@@ -57,8 +63,13 @@ export function wayPages(
     const text = way.map((s) => s.say).join(' ');
     const where = describePosition(item, spec.terms);
     return {
+      still: notePicture({
+        position: item,
+        key: spec.key,
+        marks: way.filter((s) => !s.place).flatMap((s) => s.marks),
+      }),
       answer: displayName(item.answer, spec.naming, spec.key),
-      lines: [where, ...wrapText(text, textWidth, 5)],
+      lines: [...wrapText(where, textWidth, 2, 'bold'), ...wrapText(text, textWidth, 6)],
       pictures: shownPlayers.flatMap((player) => {
         const place = bestPlace(player.instrument, pitchAt(item, spec.key));
         return place ? [{ ...player, place }] : [];
@@ -89,7 +100,11 @@ function distinct(items: readonly SheetItem[]): SheetItem[] {
 }
 
 const rowHeight = (row: Row) =>
-  Math.max(row.lines.length * LINE, row.pictures.length > 0 ? PICTURE.height + LINE : 0) + 3;
+  Math.max(
+    row.lines.length * LINE,
+    STILL.height,
+    row.pictures.length > 0 ? PICTURE.height + LINE : 0,
+  ) + 3;
 
 function paginate(rows: readonly Row[], room: number): Row[][] {
   const pages: Row[][] = [[]];
@@ -114,12 +129,15 @@ function drawRows(surface: Surface, rows: readonly Row[], width: number): void {
       color: FELT,
     });
     for (const [i, line] of row.lines.entries()) {
-      surface.text(line, MARGIN + LETTER_COLUMN, y + SIZE.text + i * LINE, {
+      surface.text(line, MARGIN + LETTER_COLUMN + STILL.width + 3, y + SIZE.text + i * LINE, {
         size: SIZE.text,
         weight: i === 0 ? 'bold' : 'regular',
         color: INK,
       });
     }
+    const { still } = row;
+    const scale = Math.min(STILL.width / still.width, STILL.height / still.height);
+    surface.at(MARGIN + LETTER_COLUMN, y, scale, () => still.draw(surface));
     for (const [i, one] of row.pictures.entries()) {
       const x = width - MARGIN - (row.pictures.length - i) * (PICTURE.width + PICTURE.gap);
       surface.at(x, y, 1, () => drawPlace(surface, one.instrument, one.place, PICTURE, one));

@@ -8,6 +8,7 @@ import {
 import { BRASS, FELT, INK, MADDER } from './colors';
 import type { Page } from './page';
 import { type DrawnNote, drawStaff, leadWidth, SPACE, stepY } from './staff';
+import type { Surface } from './surface';
 import { SvgSurface } from './svg-surface';
 
 /** A page as an SVG picture in millimetres; `sized` gives it its real size on paper. */
@@ -47,27 +48,33 @@ const MARK_COLORS: Record<Mark['role'], string> = {
  * One note on its staff as an SVG picture, with the way to it when asked. Its text
  * equivalent names the place, never the letter.
  */
-export function noteSvg({
-  position,
-  key = 0,
-  terms = 'US',
-  marks = [],
-  color,
-}: NotePicture): string {
+export function noteSvg(picture: NotePicture): string {
   const surface = new SvgSurface();
+  const { width, height, draw } = notePicture(picture);
+  draw(surface);
+  return surface.toSvg(width, height, {
+    title: describePosition(picture.position, picture.terms ?? 'US'),
+  });
+}
+
+/** The same for any paper: its size in units, and how to draw it. */
+export function notePicture({ position, key = 0, marks = [], color }: NotePicture) {
   const up = Math.max(REACH.up, position.step + 2);
   const down = Math.min(REACH.down, position.step - 2);
   const top = -stepY(up);
   const room = marks.some((m) => m.role !== 'clef') ? LABELS : 0;
   const lead = leadWidth(position.clef, key);
   const notes: DrawnNote[] = [{ step: position.step, x: lead + 45, color: color ?? INK }];
-  surface.at(4, top, 1, () => {
-    drawStaff(surface, { clef: position.clef, key, width: WIDTH, notes, tint: tintOf(marks) });
-    drawMarks(surface, marks, WIDTH + 10);
-  });
-  return surface.toSvg(WIDTH + room + 8, stepY(down) - stepY(up), {
-    title: describePosition(position, terms),
-  });
+  return {
+    width: WIDTH + room + 8,
+    height: stepY(down) - stepY(up),
+    draw(surface: Surface) {
+      surface.at(4, top, 1, () => {
+        drawStaff(surface, { clef: position.clef, key, width: WIDTH, notes, tint: tintOf(marks) });
+        drawMarks(surface, marks, WIDTH + 10);
+      });
+    },
+  };
 }
 
 /** The clef's own line is tinted while the clef is talked about. */
@@ -76,7 +83,7 @@ function tintOf(marks: readonly Mark[]): Record<number, string> {
 }
 
 /** Marks stand to the right of the staff, each on its own step, so that they climb with it. */
-function drawMarks(surface: SvgSurface, marks: readonly Mark[], x: number): void {
+function drawMarks(surface: Surface, marks: readonly Mark[], x: number): void {
   const shown = marks.filter((m) => m.role !== 'clef');
   const labelled = new Set(shown.filter((m) => m.role !== 'answer').map((m) => m.step));
   for (const mark of shown) {

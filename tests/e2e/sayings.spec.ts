@@ -48,7 +48,10 @@ test.describe('the Sayings view', () => {
     await teacher(page);
     await open(page, 'sayings', 'Monday keys');
     await page.getByRole('combobox', { name: /^For/ }).selectOption({ label: 'Mika, has own' });
-    const pair = page.getByRole('listitem').filter({ hasText: '80 % clash' });
+    const mixed = page.locator('section', {
+      has: page.getByRole('heading', { name: 'Mixed up?' }),
+    });
+    const pair = mixed.getByRole('listitem').filter({ hasText: '80 % clash' });
     await expect(pair).toContainText('lands one line off');
     await accessible(page);
     await pair.getByRole('button', { name: /For the bass lines/ }).click();

@@ -45,7 +45,7 @@ export function explain(position: StaffPosition, options: ExplainOptions): Step[
     METHODS[options.method].finding === 'instrument' ? placeStep(position, options) : [];
   return [
     ...placed,
-    clefStep(position),
+    clefStep(position, options),
     ...steps,
     ...pictureStep(position, options),
     nameStep(position, options),
@@ -117,11 +117,8 @@ function isTaught(
  * Walks from the nearest start that the student knows; the line that the clef marks is
  * known to everybody. At equal distance from below, because letters go forward.
  */
-function walk(
-  position: StaffPosition,
-  { known }: ExplainOptions,
-  starts: readonly Start[],
-): Step[] {
+function walk(position: StaffPosition, options: ExplainOptions, starts: readonly Start[]): Step[] {
+  const { known } = options;
   const { clef } = position;
   const row = CLEFS[clef];
   const isKnown = ({ step }: Start) => !known || known.has(positionId({ clef, step }));
@@ -131,7 +128,7 @@ function walk(
     const [x, y] = [Math.abs(a.step - position.step), Math.abs(b.step - position.step)];
     return y < x || (y === x && b.step < a.step) ? b : a;
   });
-  return bySteps(position, best.step, best.name);
+  return bySteps(position, best.step, best.name, options);
 }
 
 /** A landmark has a name of its own, so "This is middle C" explains; "a line you know" would not. */

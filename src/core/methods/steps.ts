@@ -18,10 +18,25 @@ import type { Mark, Step } from './types';
 /** From this many steps on, the way goes by skips. */
 const SKIP_FROM = 4;
 
+/** How notes are called in the steps of a way: by letters, or as the teacher sings them. */
+export interface Called {
+  readonly key?: KeySignature | undefined;
+  readonly naming?: Naming | undefined;
+  readonly terms?: Terms | undefined;
+}
+
+/** The name of a step on the way; letters stay plain, because the signature comes last. */
+function calledAt(position: StaffPosition, { key = 0, naming = 'letters' }: Called): string {
+  return naming === 'letters' ? letterAt(position) : noteName(pitchAt(position, key), naming, key);
+}
+
 /** What the clef says: the line that its sign marks. */
-export function clefStep({ clef }: StaffPosition): Step {
+export function clefStep({ clef }: StaffPosition, called: Called): Step {
   const row = CLEFS[clef];
-  return { say: row.mark, marks: [{ step: row.line * 2 - 2, role: 'clef', label: row.sign }] };
+  const step = row.line * 2 - 2;
+  const name = calledAt({ clef, step }, called);
+  const say = row.mark.replace(/That line is .*$/, `That line is ${name}.`);
+  return { say, marks: [{ step, role: 'clef', label: name }] };
 }
 
 /** Counts the words of the saying from the bottom up to the note; faded, its letters or numbers. */
@@ -48,12 +63,18 @@ export function byWords(position: StaffPosition, sayings: SayingSet, fade: Fade)
 }
 
 /** Walks from a known position to the note: by steps, or by skips when it is far. */
-export function bySteps(position: StaffPosition, from: number, known: string): Step[] {
-  const letter = (step: number) => letterAt({ clef: position.clef, step });
+export function bySteps(
+  position: StaffPosition,
+  from: number,
+  known: string,
+  called: Called,
+): Step[] {
+  const letter = (step: number) => calledAt({ clef: position.clef, step }, called);
+  const names = called.naming && called.naming !== 'letters' ? 'names' : 'letters';
   const start: Mark = { step: from, role: 'known', label: letter(from) };
   if (from === position.step) return [{ say: `This is ${known}.`, marks: [start] }];
   const first: Step = {
-    say: `Start from ${known}: ${placeName(from)} is ${letter(from)}.`,
+    say: `Start from ${known}: ${placeName(from, called.terms)} is ${letter(from)}.`,
     marks: [start],
   };
   const distance = position.step - from;
@@ -65,13 +86,13 @@ export function bySteps(position: StaffPosition, from: number, known: string): S
     at += way * pace;
     path.push({ step: at, role: 'path', label: letter(at) });
   }
-  const names = path.map((m) => m.label).join(' ');
+  const walked = path.map((m) => m.label).join(' ');
   const up = way > 0;
   const walk: Step = {
     say:
       pace === 2
-        ? `Skip ${up ? 'up' : 'down'} from ${from % 2 === 0 ? 'line to line' : 'space to space'}: ${names}.`
-        : `Step ${up ? 'up: letters go forward' : 'down: letters go backward'}: ${names}.`,
+        ? `Skip ${up ? 'up' : 'down'} from ${from % 2 === 0 ? 'line to line' : 'space to space'}: ${walked}.`
+        : `Step ${up ? `up: ${names} go forward` : `down: ${names} go backward`}: ${walked}.`,
     marks: path,
   };
   if (at === position.step) return [first, walk];
@@ -86,7 +107,7 @@ export function bySteps(position: StaffPosition, from: number, known: string): S
 /** The name, with what the key signature does to it. */
 export function nameStep(
   position: StaffPosition,
-  { key = 0, naming = 'letters', terms }: { key?: KeySignature; naming?: Naming; terms?: Terms },
+  { key = 0, naming = 'letters', terms }: Called,
 ): Step {
   const letter = letterAt(position);
   const name = noteName(pitchAt(position, key), naming, key);

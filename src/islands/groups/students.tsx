@@ -190,7 +190,7 @@ function SecondInstrument({ student, change }: Pick<LineProps, 'student' | 'chan
         <label className="flex items-center gap-1">
           <input
             type="checkbox"
-            className="size-5"
+            className="size-6"
             checked={leftHanded}
             onChange={(e) => change(id, { leftHanded: e.target.checked })}
           />
