@@ -16,7 +16,7 @@ const LETTER_COLUMN = 14;
 const LINE = SIZE.text * 1.4;
 
 /** Room for one picture of the instrument at the right of a row, in mm. */
-const PICTURE = { width: 36, height: 24, gap: 3 } as const;
+const PICTURE = { width: 36, height: 22, gap: 3, text: 2.8 } as const;
 /** Most instruments pictured beside a note of a sheet for all. */
 const PICTURES = 2;
 
@@ -27,7 +27,7 @@ export interface KeyPlayer {
 }
 
 /** Room for the still picture of the way, left of its words. */
-const STILL = { width: 40, height: 23 } as const;
+const STILL = { width: 40, height: 21 } as const;
 
 interface Row {
   /** The note with all marks of the way. */
@@ -67,6 +67,7 @@ export function wayPages(
         position: item,
         key: spec.key,
         marks: way.filter((s) => !s.place).flatMap((s) => s.marks),
+        compact: true,
       }),
       answer: displayName(item.answer, spec.naming, spec.key),
       lines: [...wrapText(where, textWidth, 2, 'bold'), ...wrapText(text, textWidth, 6)],
@@ -103,7 +104,7 @@ const rowHeight = (row: Row) =>
   Math.max(
     row.lines.length * LINE,
     STILL.height,
-    row.pictures.length > 0 ? PICTURE.height + LINE : 0,
+    row.pictures.length > 0 ? PICTURE.height + 7 : 0,
   ) + 3;
 
 function paginate(rows: readonly Row[], room: number): Row[][] {
@@ -141,12 +142,14 @@ function drawRows(surface: Surface, rows: readonly Row[], width: number): void {
     for (const [i, one] of row.pictures.entries()) {
       const x = width - MARGIN - (row.pictures.length - i) * (PICTURE.width + PICTURE.gap);
       surface.at(x, y, 1, () => drawPlace(surface, one.instrument, one.place, PICTURE, one));
-      const [text = ''] = wrapText(one.place.short, PICTURE.width / 3, 1);
-      surface.text(text, x + PICTURE.width / 2, y + PICTURE.height + 3.6, {
-        size: 3,
-        anchor: 'middle',
-        color: INK,
-      });
+      const texts = wrapText(one.place.short, PICTURE.width / PICTURE.text, 2);
+      for (const [line, text] of texts.entries()) {
+        surface.text(text, x + PICTURE.width / 2, y + PICTURE.height + (line + 1) * 3.4, {
+          size: PICTURE.text,
+          anchor: 'middle',
+          color: INK,
+        });
+      }
     }
     y += rowHeight(row);
   }

@@ -28,10 +28,13 @@ export interface NotePicture {
   /** What to show on the staff: the marks of one or more steps of an explanation. */
   readonly marks?: readonly Mark[];
   readonly color?: string;
+  /** For paper: no wider and no higher than this note needs. */
+  readonly compact?: boolean;
 }
 
 /** Steps drawn above and below the staff at least, so that the staff stands still from note to note. */
 const REACH = { up: 14, down: -6 } as const;
+const COMPACT = { up: 11, down: -3, after: 62, labels: 62 } as const;
 /** Width in units of the staff for one note. */
 const WIDTH = 170;
 /** Room to the right of the staff for the labels of marks. */
@@ -58,20 +61,27 @@ export function noteSvg(picture: NotePicture): string {
 }
 
 /** The same for any paper: its size in units, and how to draw it. */
-export function notePicture({ position, key = 0, marks = [], color }: NotePicture) {
-  const up = Math.max(REACH.up, position.step + 2);
-  const down = Math.min(REACH.down, position.step - 2);
+export function notePicture({ position, key = 0, marks = [], color, compact }: NotePicture) {
+  const reach = compact ? COMPACT : REACH;
+  const steps = [position.step, ...marks.map((m) => m.step)];
+  const up = Math.max(reach.up, ...steps.map((s) => s + 2));
+  const down = Math.min(reach.down, ...steps.map((s) => s - 2));
   const top = -stepY(up);
-  const room = marks.some((m) => m.role !== 'clef') ? LABELS : 0;
   const lead = leadWidth(position.clef, key);
-  const notes: DrawnNote[] = [{ step: position.step, x: lead + 45, color: color ?? INK }];
+  const staff = compact ? lead + COMPACT.after : WIDTH;
+  const labels = compact ? COMPACT.labels : LABELS;
+  const room = marks.some((m) => m.role !== 'clef') ? labels : 0;
+  const notes: DrawnNote[] = [
+    { step: position.step, x: lead + (compact ? 28 : 45), color: color ?? INK },
+  ];
   return {
-    width: WIDTH + room + 8,
+    width: staff + room + 8,
     height: stepY(down) - stepY(up),
     draw(surface: Surface) {
       surface.at(4, top, 1, () => {
-        drawStaff(surface, { clef: position.clef, key, width: WIDTH, notes, tint: tintOf(marks) });
-        drawMarks(surface, marks, WIDTH + 10);
+        const tint = tintOf(marks);
+        drawStaff(surface, { clef: position.clef, key, width: staff, notes, tint });
+        drawMarks(surface, marks, staff + 10);
       });
     },
   };

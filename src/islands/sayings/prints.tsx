@@ -70,8 +70,7 @@ export function Prints({ group, student }: Props) {
       {link('Left hand as a staff', href('hand', 'left'))}
       {link('Right hand as a staff', href('hand', 'right'))}
       <p className="hint">
-        Strips across sheets are set in Sheets, words on cards in Cards, hints here below the
-        sayings.
+        Strips across sheets are set in Sheets, words on cards in Cards, hints in Groups.
       </p>
     </section>
   );

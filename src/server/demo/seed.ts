@@ -236,6 +236,7 @@ function makeSheets(
     header: ['name', 'room', 'number', 'date'],
     naming: 'letters',
     terms: 'US',
+    keyPlaces: true,
   } as const;
   const last = makeSheet(
     teacherId,
