@@ -53,6 +53,8 @@ export const cardsQuery = z.object({
     .pipe(positionsSchema),
   paper: paperSchema.default('A4'),
   fade: z.enum(FADES, 'Choose how much of the sayings is shown.').default('sentence'),
+  /** Whether the back shows how the note is found. */
+  way: z.enum(['0', '1']).default('0'),
 });
 
 export const markingInput = z.object({

@@ -62,6 +62,8 @@ export interface LadderView {
     instrument: InstrumentId;
     secondInstrument: InstrumentId | null;
     leftHanded: boolean;
+    /** null: the group's. */
+    method: MethodId | null;
   }[];
   /** Position id → each student who reads its clef. */
   readonly notes: Readonly<Record<string, readonly StudentNote[]>>;

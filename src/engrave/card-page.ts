@@ -1,10 +1,13 @@
 import { INSTRUMENTS, type InstrumentId, type Place } from '../core/instruments';
-import { type KeySignature, placeName, type StaffPosition } from '../core/notation';
+import type { Mark } from '../core/methods';
+import { type KeySignature, type Letter, placeName, type StaffPosition } from '../core/notation';
 import type { Paper } from '../core/sheets';
 import { FAINT, INK } from './colors';
 import { drawPlace } from './diagrams';
 import { wrapText } from './fonts';
+import { drawLetterPicture } from './letter-picture';
 import { type Page, paperSize } from './page';
+import { notePicture } from './picture';
 import { drawStaff, leadWidth, SPACE } from './staff';
 import type { Surface } from './surface';
 
@@ -17,6 +20,10 @@ export interface Card {
   /** The saying's word, when there is one. */
   readonly word: string | null;
   readonly place: Place | null;
+  /** The way to the name, as marks beside a small staff; empty: not wanted. */
+  readonly way: readonly Mark[];
+  /** The picture of the letter, in the school that teaches by pictures. */
+  readonly picture: Letter | null;
   readonly instrument: InstrumentId;
   readonly leftHanded: boolean;
   /** Student's or group's name, printed small on the front. */
@@ -103,21 +110,35 @@ function drawFront(surface: Surface, card: Card, size: CardSize): void {
   surface.text(owner, 6, size.height - 5, { size: 3.2, color: FAINT });
 }
 
+/** The way as a small staff under the name, and the letter's picture beside it. */
+function drawWay(surface: Surface, card: Card, half: number, height: number): void {
+  if (card.picture) drawLetterPicture(surface, card.picture, half - 12, 6, 10);
+  if (card.way.length === 0) return;
+  const { position, key, way } = card;
+  const still = notePicture({ position, key, marks: way, compact: true });
+  const box = { width: half - 8, height: height * 0.38 };
+  const scale = Math.min(box.width / still.width, box.height / still.height);
+  surface.at(5, height - 10 - still.height * scale, scale, () => still.draw(surface));
+}
+
 function drawBack(surface: Surface, card: Card, size: CardSize): void {
   const half = size.width * 0.42;
-  surface.text(card.name, half / 2, size.height / 2 + 5, {
-    size: 24,
+  // With the way under it, the name stands higher.
+  const lift = card.way.length > 0 ? 14 : 0;
+  surface.text(card.name, half / 2, size.height / 2 + 5 - lift, {
+    size: lift > 0 ? 18 : 24,
     weight: 'bold',
     anchor: 'middle',
     color: INK,
   });
   if (card.word && card.word.length > 1) {
-    surface.text(card.word, half / 2, size.height / 2 + 15, {
+    surface.text(card.word, half / 2, size.height / 2 + 15 - lift, {
       size: 5.4,
       anchor: 'middle',
       color: INK,
     });
   }
+  drawWay(surface, card, half, size.height);
   const where = `${card.position.clef} ${placeName(card.position.step)}`;
   surface.text(where, 6, size.height - 5, { size: 3.2, color: FAINT });
   if (!card.place) return;

@@ -7,6 +7,7 @@ export * from './fonts';
 export * from './grand';
 export * from './hand';
 export * from './key-page';
+export * from './letter-picture';
 export * from './line';
 export * from './names';
 export * from './page';

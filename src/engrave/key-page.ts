@@ -1,10 +1,17 @@
 import { bestPlace, type InstrumentId, type Place } from '../core/instruments';
 import { type ExplainOptions, explain } from '../core/methods';
-import { comparePositions, describePosition, pitchAt, positionId } from '../core/notation';
+import {
+  comparePositions,
+  describePosition,
+  type Letter,
+  pitchAt,
+  positionId,
+} from '../core/notation';
 import type { SheetItem, SheetSpec } from '../core/sheets';
 import { FELT, INK } from './colors';
 import { drawPlace } from './diagrams';
 import { wrapText } from './fonts';
+import { drawLetterPicture } from './letter-picture';
 import { displayName } from './names';
 import { MARGIN, type Page, paperSize } from './page';
 import { notePicture } from './picture';
@@ -33,6 +40,8 @@ interface Row {
   /** The note with all marks of the way. */
   readonly still: ReturnType<typeof notePicture>;
   readonly answer: string;
+  /** In the school of letter pictures. */
+  readonly picture: Letter | undefined;
   readonly lines: readonly string[];
   readonly pictures: readonly (KeyPlayer & { readonly place: Place })[];
 }
@@ -69,6 +78,7 @@ export function wayPages(
         marks: way.filter((s) => !s.place).flatMap((s) => s.marks),
         compact: true,
       }),
+      picture: way.find((s) => s.picture)?.picture,
       answer: displayName(item.answer, spec.naming, spec.key),
       lines: [...wrapText(where, textWidth, 2, 'bold'), ...wrapText(text, textWidth, 6)],
       pictures: shownPlayers.flatMap((player) => {
@@ -136,6 +146,7 @@ function drawRows(surface: Surface, rows: readonly Row[], width: number): void {
         color: INK,
       });
     }
+    if (row.picture) drawLetterPicture(surface, row.picture, MARGIN, y + 8, 9);
     const { still } = row;
     const scale = Math.min(STILL.width / still.width, STILL.height / still.height);
     surface.at(MARGIN + LETTER_COLUMN, y, scale, () => still.draw(surface));

@@ -240,6 +240,29 @@ describe('cards', () => {
     expect(back).toContain('Violin: D string, 1');
   });
 
+  it('show how the note is found when asked, in the school’s own way', () => {
+    const at = [{ clef: 'treble' as const, step: 4 }];
+    const back = (way?: Parameters<typeof cardsFor>[1]['way']) => {
+      const pages = cardPages(cardsFor(at, { ...options, way }), 'A4').map((p) => pageSvg(p));
+      return pages[1]!;
+    };
+    expect(back()).not.toContain('>Glide<');
+    expect(back({ method: 'two-sayings' })).toContain('>Glide<');
+    expect(back({ method: 'landmarks' })).not.toContain('>Glide<');
+    const [pictured] = cardsFor(at, { ...options, way: { method: 'hand-position' } });
+    expect(pictured!.picture).toBe('B');
+    expect(back({ method: 'hand-position' }).length).toBeGreaterThan(
+      back({ method: 'landmarks' }).length,
+    );
+  });
+
+  it('fade the word to its line or space, and to nothing', () => {
+    const at = [{ clef: 'treble' as const, step: 4 }];
+    const word = (fade: 'letters' | 'numbers' | 'none') =>
+      cardsFor(at, { ...options, fade })[0]!.word;
+    expect([word('letters'), word('numbers'), word('none')]).toEqual([null, 'line 3', null]);
+  });
+
   it('draw every kind of instrument, eight to a page', () => {
     for (const instrument of ['keyboard', 'violin', 'soprano-recorder', 'trombone'] as const) {
       const cards = cardsFor(

@@ -2,6 +2,7 @@ import { Printer } from 'lucide-react';
 import { useMemo, useState } from 'react';
 import type { GroupView, LadderView } from '../../contract/views';
 import { INSTRUMENTS } from '../../core/instruments';
+import type { MethodId } from '../../core/methods';
 import type { Fade } from '../../core/sayings';
 import type { Paper } from '../../core/sheets';
 import { cardPages, cardsFor, pageSvg } from '../../engrave';
@@ -16,12 +17,18 @@ interface Props {
   chosen: readonly string[];
 }
 
+/** How notes are found: as the group's teacher adjusted it, unless the student follows another school. */
+function wayOf(group: GroupView, method: MethodId) {
+  return { method, settings: method === group.method ? group.methodSettings : {} };
+}
+
 /** The pages of cards as they will print, fronts and backs side by side. */
 export function Cards({ group, students, chosen: initial }: Props) {
   const chosen = useChosen(initial);
   const [who, setWho] = useState(students[0]?.id ?? '');
   const [paper, setPaper] = useState<Paper>('A4');
   const [fade, setFade] = useState<Fade>('sentence');
+  const [way, setWay] = useState(false);
   const student = students.find((s) => s.id === who);
   const cards = useMemo(() => {
     const owner = `${student?.name ?? ''} · ${group.name}`;
@@ -30,13 +37,14 @@ export function Cards({ group, students, chosen: initial }: Props) {
       instrument: student?.instrument ?? 'none',
       leftHanded: student?.leftHanded ?? false,
       fade,
+      way: way ? wayOf(group, student?.method ?? group.method) : undefined,
       owner,
     });
-  }, [chosen, student, group, fade]);
+  }, [chosen, student, group, fade, way]);
   const pages = useMemo(() => cardPages(cards, paper).map((p) => pageSvg(p)), [cards, paper]);
   const cautions = student ? INSTRUMENTS[student.instrument].cautions : [];
   const href = (student: string) =>
-    `/api/cards.pdf?group=${group.id}&notes=${chosen.join(',')}&paper=${paper}&fade=${fade}${student ? `&student=${student}` : ''}`;
+    `/api/cards.pdf?group=${group.id}&notes=${chosen.join(',')}&paper=${paper}&fade=${fade}${way ? '&way=1' : ''}${student ? `&student=${student}` : ''}`;
   return (
     <div className="grid grid-cols-1 items-start gap-5 lg:grid-cols-[minmax(0,1fr)_19rem]">
       <div>
@@ -88,6 +96,15 @@ export function Cards({ group, students, chosen: initial }: Props) {
           <select className="input" value={fade} onChange={(e) => setFade(e.target.value as Fade)}>
             <FadeOptions />
           </select>
+        </label>
+        <label className="flex min-h-7 items-center gap-2 text-sm">
+          <input
+            type="checkbox"
+            className="size-4.5"
+            checked={way}
+            onChange={(e) => setWay(e.target.checked)}
+          />
+          How it is found, on the back
         </label>
         <p className="hint">
           {cards.length} {cards.length === 1 ? 'card' : 'cards'}, eight to a page. Print on both

@@ -3,6 +3,7 @@ import { cardPages, cardsFor } from '@/engrave';
 import { endpoint } from '@/server/endpoint';
 import { badInput } from '@/server/errors';
 import { pagesToPdf, pdfResponse } from '@/server/pdf';
+import { settingsFor } from '@/server/services/methods';
 import { sayingsOf } from '@/server/services/sayings';
 import { getGroup } from '@/server/stores/groups';
 import { getStudent, listStudents } from '@/server/stores/students';
@@ -21,7 +22,9 @@ export const GET = endpoint({
       const { instrument, leftHanded } = s;
       const sayings = sayingsOf(group, s);
       const { fade } = input;
-      const own = { sayings, instrument, leftHanded, owner, fade };
+      const method = s.method ?? group.method;
+      const way = input.way === '1' ? { method, settings: settingsFor(group, s) } : undefined;
+      const own = { sayings, instrument, leftHanded, owner, fade, way };
       const cards = cardsFor(input.notes, { ...group, ...own });
       return cardPages(cards, input.paper);
     });

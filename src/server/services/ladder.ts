@@ -45,12 +45,13 @@ export function ladderOf(teacherId: string, group: GroupRow, now: number): Ladde
   const clefs = clefsOf(students);
   const order = noteOrder(group.method, clefs, students[0]?.instrument, group.methodSettings);
   return {
-    students: students.map(({ id, name, instrument, secondInstrument, leftHanded }) => ({
+    students: students.map(({ id, name, instrument, secondInstrument, leftHanded, method }) => ({
       id,
       name,
       instrument,
       secondInstrument,
       leftHanded,
+      method,
     })),
     notes,
     introduced: [...introduced.keys()],
