@@ -18,7 +18,12 @@ module.exports = {
       'Drawing uses the computation only.',
     ),
     only('contract-on-core', 'contract/', ['core/', 'contract/'], 'Both sides share it.'),
-    only('ui-shared', 'ui/', ['core/', 'engrave/', 'contract/', 'ui/'], 'Shared parts know no view.'),
+    only(
+      'ui-shared',
+      'ui/',
+      ['core/', 'engrave/', 'contract/', 'ui/'],
+      'Shared parts know no view.',
+    ),
     only(
       'islands',
       'islands/',
@@ -50,7 +55,10 @@ module.exports = {
       comment: 'The few pure packages that the computation uses.',
       severity: 'error',
       from: { path: '^src/core/' },
-      to: { path: 'node_modules', pathNot: 'node_modules/(@types/)?(ts-fsrs|papaparse|obscenity|double-metaphone)/' },
+      to: {
+        path: 'node_modules',
+        pathNot: 'node_modules/(@types/)?(ts-fsrs|papaparse|obscenity|double-metaphone)/',
+      },
     },
     {
       name: 'no-node-in-browser',

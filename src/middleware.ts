@@ -14,7 +14,7 @@ const TEACHER_PAGES = [
   '/marking',
   '/progress',
 ];
-const STUDENT_PAGES = ['/practise', '/my-sayings', '/hand'];
+const STUDENT_PAGES = ['/practise', '/my-sayings', '/hand', '/hold-up'];
 const under = (paths: string[], path: string) =>
   paths.some((p) => path === p || path.startsWith(`${p}/`));
 

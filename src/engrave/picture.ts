@@ -70,7 +70,8 @@ export function notePicture({ position, key = 0, marks = [], color, compact }: N
   const lead = leadWidth(position.clef, key);
   const staff = compact ? lead + COMPACT.after : WIDTH;
   const labels = compact ? COMPACT.labels : LABELS;
-  const room = marks.some((m) => m.role !== 'clef') ? labels : 0;
+  // On paper all stills of a page are of one size, with or without labels.
+  const room = compact || marks.some((m) => m.role !== 'clef') ? labels : 0;
   const notes: DrawnNote[] = [
     { step: position.step, x: lead + (compact ? 28 : 45), color: color ?? INK },
   ];

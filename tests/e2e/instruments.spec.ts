@@ -203,3 +203,23 @@ test.describe('places in practice', () => {
     await expect(page.getByText('was right')).toBeVisible();
   });
 });
+
+test('a helper holds notes up and says right or not yet', async ({ page }) => {
+  await enterAs(page, 'Boathouse strings', 'STRN42', 'Noor');
+  await page.getByRole('link', { name: 'Hold up' }).click();
+  await hydrated(page);
+  await accessible(page);
+  await page.getByRole('button', { name: 'Begin' }).click();
+  await accessible(page);
+  const [position, place] = await asked(page, 'violin', 2);
+  await expect(page.locator('[data-answer]')).toContainText(pitchAt(position, 2).letter);
+  await expect(page.locator('[data-answer]')).toContainText(place.words);
+  const sent = page.waitForRequest('**/api/student/answers');
+  for (let i = 0; i < 15; i++) {
+    await page.getByRole('button', { name: i % 3 === 2 ? 'Not yet' : 'Right' }).click();
+  }
+  await expect(page.getByRole('status')).toContainText('10 of 15 were right');
+  const { answers } = (await sent).postDataJSON();
+  expect(answers[0]).toMatchObject({ source: 'card', task: 'name', ms: null });
+  await expect.poll(() => page.evaluate(() => localStorage.length)).toBe(0);
+});

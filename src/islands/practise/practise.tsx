@@ -1,10 +1,9 @@
-import { useCallback, useEffect, useRef, useState } from 'react';
+import { useCallback, useRef, useState } from 'react';
 import type { PracticeKit } from '../../contract/views';
 import { positionId } from '../../core/notation';
 import { type QuestionKind, roundOver } from '../../core/practice';
 import { type Random, seeded } from '../../core/random';
 import { displayName } from '../../engrave/names';
-import { Notice } from '../../ui/notice';
 import { Asking } from './asking';
 import {
   advance,
@@ -16,34 +15,12 @@ import {
   taskOf,
 } from './engine';
 import { kitPlace } from './place-question';
-import { enqueue, type Flushed, flush, waiting } from './queue';
+import { enqueue } from './queue';
 import { Start } from './start';
 import { Summary } from './summary';
+import { QueueNotice, useQueue } from './use-queue';
 
 type Phase = 'start' | 'asking' | 'wrong' | 'done';
-
-/** How often waiting answers are sent, in ms. */
-const SEND_EVERY = 5000;
-
-/** Sends the student's answers in the background and says when they cannot be sent. */
-function useQueue(student: string) {
-  const [state, setState] = useState<Flushed>('sent');
-  const send = useCallback(async () => {
-    if (waiting(student) > 0) setState(await flush(student));
-  }, [student]);
-  useEffect(() => {
-    void send();
-    const timer = setInterval(send, SEND_EVERY);
-    window.addEventListener('online', send);
-    document.addEventListener('visibilitychange', send);
-    return () => {
-      clearInterval(timer);
-      window.removeEventListener('online', send);
-      document.removeEventListener('visibilitychange', send);
-    };
-  }, [send]);
-  return { state, send };
-}
 
 /** A student's rounds: one note at a time, all of it on the device. */
 export function Practise({ kit }: { kit: PracticeKit }) {
@@ -129,28 +106,4 @@ function said(kit: PracticeKit, { task, right, round }: Outcome): string {
   const name = displayName(right, kit.naming, kit.key);
   const place = task === 'place' ? kitPlace(kit, round.current) : null;
   return place ? `${name}, ${place.short},` : name;
-}
-
-function QueueNotice({ state, student }: { state: Flushed; student: string }) {
-  if (state === 'offline') {
-    return (
-      <Notice kind="note">No connection. Go on: your answers are kept here and sent later.</Notice>
-    );
-  }
-  if (state === 'signed-out') {
-    return (
-      <Notice kind="note">
-        You are signed out, or your group is gone. {waiting(student)} answers are kept on this
-        device. <a href="/enter?again=1">Enter again</a> to send them, or ask your teacher.
-      </Notice>
-    );
-  }
-  if (state === 'refused') {
-    return (
-      <Notice kind="wrong">
-        Your answers could not be sent. They are kept here. Tell your teacher.
-      </Notice>
-    );
-  }
-  return null;
 }
