@@ -37,9 +37,9 @@ function classSet(): Page[] {
   }).flat();
 }
 
-/** What the pages draw: lines and pieces of text, counted by a pen that draws nothing. */
+/** What the pages draw: lines, curves and pieces of text, counted by a pen that draws nothing. */
 function count(pages: readonly Page[]) {
-  const tally = { lines: 0, music: 0, text: [] as string[] };
+  const tally = { lines: 0, curves: 0, music: 0, text: [] as string[] };
   let font = '';
   const nothing = () => undefined;
   const pen: PdfPen = {
@@ -47,7 +47,9 @@ function count(pages: readonly Page[]) {
     restore: nothing,
     transform: nothing,
     moveTo: nothing,
-    bezierCurveTo: nothing,
+    bezierCurveTo: () => {
+      tally.curves++;
+    },
     quadraticCurveTo: nothing,
     closePath: nothing,
     lineWidth: nothing,
@@ -72,10 +74,10 @@ function count(pages: readonly Page[]) {
   return tally;
 }
 
-/** The same number of bare lines and glyphs on the same number of pages, by PDFKit alone. */
+/** The same number of bare lines, curves and glyphs on the same number of pages, by PDFKit alone. */
 async function bare(pages: number, tally: ReturnType<typeof count>): Promise<void> {
   const doc = new PDFDocument({ autoFirstPage: false, margin: 0 });
-  for (const [name, data] of pdfFonts()) doc.registerFont(name, data);
+  for (const [name, data] of await pdfFonts()) doc.registerFont(name, data);
   const done = new Promise((resolve) => doc.on('end', resolve));
   doc.on('data', () => {});
   const each = (total: number) => Math.ceil(total / pages);
@@ -87,6 +89,11 @@ async function bare(pages: number, tally: ReturnType<typeof count>): Promise<voi
         .moveTo(50, 50 + i)
         .lineTo(500, 50 + i)
         .stroke();
+    for (let i = 0; i < each(tally.curves); i++)
+      doc
+        .moveTo(50, 50 + i)
+        .bezierCurveTo(50, 60, 60, 60, 60, 50 + i)
+        .fill('#000');
     doc.font('music').fontSize(24);
     for (let i = 0; i < each(tally.music); i++) doc.text('\uE0A2', 50 + i, 100, options);
     doc.font('latin-regular').fontSize(11);
@@ -111,7 +118,7 @@ export async function benchPdf(): Promise<void> {
   report(
     `30 two-page sheets with keys, ${pages.length} pages, ${Math.round(size / 1024)} kB`,
     `${ours.toFixed(0)} ms`,
-    `${times(ours, baseline)} bare PDFKit lines and glyphs (limit 3)`,
+    `${times(ours, baseline)} bare PDFKit lines, curves and glyphs (limit 3)`,
   );
   report('  peak memory of the process until then', `${peak.toFixed(0)} MB`, '(limit 300)');
 }

@@ -1,5 +1,6 @@
 import { readFileSync } from 'node:fs';
 import { createRequire } from 'node:module';
+import fontverter from 'fontverter';
 import PDFDocument from 'pdfkit';
 import { type Page, PT } from '../engrave';
 import { PdfSurface } from '../engrave/pdf-surface';
@@ -17,14 +18,23 @@ const FILES: Record<string, string> = {
   'signs-bold': '@fontsource/dejavu-sans/files/dejavu-sans-latin-400-normal.woff',
 };
 
-let fonts: Map<string, Buffer> | undefined;
+let fonts: Promise<ReadonlyMap<string, Buffer>> | undefined;
 
-/** Font files by the names that the PDF surface uses, read once. */
-export function pdfFonts(): ReadonlyMap<string, Buffer> {
-  fonts ??= new Map(
-    Object.entries(FILES).map(([k, path]) => [k, readFileSync(require.resolve(path))]),
-  );
+/**
+ * Font files by the names that the PDF surface uses, read once. Web fonts are unpacked:
+ * PDFKit would unpack their tables anew for every glyph it has not met.
+ */
+export function pdfFonts(): Promise<ReadonlyMap<string, Buffer>> {
+  fonts ??= readFonts();
   return fonts;
+}
+
+async function readFonts(): Promise<ReadonlyMap<string, Buffer>> {
+  const files = Object.entries(FILES).map(async ([name, path]): Promise<[string, Buffer]> => {
+    const file = readFileSync(require.resolve(path));
+    return [name, path.endsWith('.woff') ? await fontverter.convert(file, 'sfnt') : file];
+  });
+  return new Map(await Promise.all(files));
 }
 
 /**
@@ -42,7 +52,7 @@ export async function pagesToPdf(pages: readonly Page[], title: string): Promise
       CreationDate: new Date(0),
     },
   });
-  for (const [name, data] of pdfFonts()) doc.registerFont(name, data);
+  for (const [name, data] of await pdfFonts()) doc.registerFont(name, data);
   const chunks: Buffer[] = [];
   const done = new Promise<Buffer>((resolve, reject) => {
     doc.on('data', (chunk: Buffer) => chunks.push(chunk));

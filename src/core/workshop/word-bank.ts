@@ -160,11 +160,15 @@ export function bankWords(letter: Letter): readonly BankWord[] {
   return list;
 }
 
+/** Words by their text; of two classes with one text, the noun. */
+let index: ReadonlyMap<string, BankWord> | undefined;
+
 /** A word of the bank by its text, whatever its case; undefined when the bank has it not. */
 export function findInBank(text: string): BankWord | undefined {
-  const plain = text.toLowerCase();
-  const letter = plain.charAt(0).toUpperCase();
-  return letter in WORD_BANK
-    ? bankWords(letter as Letter).find((w) => w.text === plain)
-    : undefined;
+  index ??= new Map(
+    (Object.keys(WORD_BANK) as Letter[])
+      .flatMap((letter) => [...bankWords(letter)].reverse())
+      .map((word) => [word.text, word]),
+  );
+  return index.get(text.toLowerCase());
 }

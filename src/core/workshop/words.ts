@@ -33,11 +33,25 @@ export function rhymes(a: string, b: string): boolean {
   return x !== y && tail(x).length >= 3 && tail(x) === tail(y);
 }
 
+/** Sounds worked out before: the same few hundred words are compared again and again. */
+const sounds = new Map<string, [string, string]>();
+const KEPT = 5000;
+
+function soundOf(word: string): [string, string] {
+  let sound = sounds.get(word);
+  if (!sound) {
+    if (sounds.size >= KEPT) sounds.clear();
+    sound = doubleMetaphone(word);
+    sounds.set(word, sound);
+  }
+  return sound;
+}
+
 /** Whether two different words sound nearly alike. Source of the sounds: Double Metaphone. */
 export function soundsLike(a: string, b: string): boolean {
   const [x, y] = [plainWord(a), plainWord(b)];
   if (x === y || x.length < 3 || y.length < 3) return false;
-  const [first, second] = [doubleMetaphone(x), doubleMetaphone(y)];
+  const [first, second] = [soundOf(x), soundOf(y)];
   return first[0] !== '' && (first[0] === second[0] || first[1] === second[1]);
 }
 

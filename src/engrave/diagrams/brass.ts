@@ -51,7 +51,7 @@ function drawValve(
   frame.label(surface, String(valve), x, top, text);
 }
 
-const SLIDE = { start: 46, step: 14, top: 12, bottom: 24 } as const;
+const SLIDE = { start: 40, step: 16, top: 12, bottom: 24 } as const;
 const POSITIONS = [1, 2, 3, 4, 5, 6, 7] as const;
 
 /** The slide from the side, drawn out to its position; position 1 is drawn in. */
@@ -63,7 +63,7 @@ export function slideDiagram({ front = false }: DiagramView = {}): Diagram {
   return {
     width,
     height,
-    spots: POSITIONS.map((p) => frame.spot(`slide ${p}`, `position ${p}`, x(p), 30, 14, 40)),
+    spots: POSITIONS.map((p) => frame.spot(`slide ${p}`, `position ${p}`, x(p), 30, 16, 40)),
     seen: front ? 'As the teacher in front sees it.' : 'As the player sees it: mouth at the left.',
     draw(surface, shown) {
       drawSlide(surface, frame, x, shown);
@@ -88,7 +88,7 @@ function drawSlide(
   frame.line(surface, [8, top, at, top], 1.6, '#8d8676');
   frame.line(surface, [20, bottom, at, bottom], 1.6, '#8d8676');
   // The outer slide moves as one: its brace is what the hand holds.
-  const end = Math.min(at + 50, 156);
+  const end = Math.min(at + 22, 158);
   for (const y of [top, bottom]) frame.line(surface, [at, y, end, y], 3, color);
   frame.line(surface, [at, top - 1.5, at, bottom + 1.5], 3, color);
   frame.line(surface, [end, top - 1.5, end, bottom + 1.5], 3, color);

@@ -1,4 +1,4 @@
-import { fretCode, type Instrument } from '../../core/instruments';
+import { fretCode, type Instrument, spotOf } from '../../core/instruments';
 import { FAINT, INK } from '../colors';
 import type { Surface } from '../surface';
 import { drawFinger } from './finger';
@@ -30,7 +30,7 @@ export function fretsDiagram(
   const spots = strings.flatMap((_, i) =>
     Array.from({ length: reach + 1 }, (_, fret) =>
       frame.spot(
-        fretCode(i + 1, fret, 0).replace(' finger 0', ''),
+        spotOf(fretCode(i + 1, fret, 0)),
         fret === 0 ? `open string ${i + 1}` : `string ${i + 1}, fret ${fret}`,
         fretX(fret),
         stringY(i + 1),
@@ -87,6 +87,7 @@ function drawTab(surface: Surface, width: number, strings: number, shown: readon
   for (let i = 0; i < strings; i++) surface.line(4, i * TAB.gap, width - 4, i * TAB.gap, 0.5, INK);
   const middle = bottom / 2;
   const style = { size: 6.5, weight: 'bold', color: INK, anchor: 'middle' } as const;
+  surface.box(5.5, middle - 11, 7, 22, '#fff');
   for (const [i, letter] of ['T', 'A', 'B'].entries()) {
     surface.text(letter, 9, middle + (i - 1) * 7 + 2.4, style);
   }

@@ -65,9 +65,8 @@ function drawTouch(
     const [x, y] = [frame.x(shape.x), frame.y(shape.y)];
     surface.ellipse(x, y, HOLE, HOLE, { fill: closed ? color : '#fff', stroke: INK, lineWidth: 1 });
     if (state === 'half') drawHalf(surface, x, y, color);
-    if (touch.finger !== undefined) {
-      const number = place?.layout === 'recorder' || touch.id === '7' ? touch.id : touch.id;
-      frame.label(surface, number, shape.x, shape.y, {
+    if (touch.finger !== undefined && state !== 'half') {
+      frame.label(surface, touch.id, shape.x, shape.y, {
         size: 6,
         weight: 'bold',
         color: closed ? '#fff' : INK,

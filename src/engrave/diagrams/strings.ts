@@ -1,4 +1,4 @@
-import { type Instrument, stringCode } from '../../core/instruments';
+import { type Instrument, spotOf, stringCode } from '../../core/instruments';
 import { INK } from '../colors';
 import type { Surface } from '../surface';
 import { drawFinger } from './finger';
@@ -33,7 +33,7 @@ export function stringsDiagram(
   const spots = strings.flatMap((name, index) =>
     Array.from({ length: semitones + 1 }, (_, up) =>
       frame.spot(
-        stringCode(index, up, 0).replace(' finger 0', ''),
+        spotOf(stringCode(index, up, 0)),
         up === 0 ? `open string ${name[0]}` : `string ${name[0]}, ${up} half steps up`,
         stringX(index),
         fingerY(up),
