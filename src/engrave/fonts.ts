@@ -16,11 +16,29 @@ export function subsetOf(char: string, weight: TextWeight): TextSubset {
   return SUBSETS.find((s) => char in TABLES[weight][s]) ?? 'latin';
 }
 
+interface Glyph {
+  readonly subset: TextSubset;
+  readonly width: number;
+}
+
+/** Characters that were measured; texts use a few hundred of them over and over. */
+const glyphs: Record<TextWeight, Map<string, Glyph>> = { regular: new Map(), bold: new Map() };
+
+function glyphOf(char: string, weight: TextWeight): Glyph {
+  let glyph = glyphs[weight].get(char);
+  if (!glyph) {
+    const subset = subsetOf(char, weight);
+    glyph = { subset, width: TABLES[weight][subset][char] ?? UNKNOWN };
+    glyphs[weight].set(char, glyph);
+  }
+  return glyph;
+}
+
 /** Width of a text in em (1 = the font size). */
 export function textWidth(content: string, weight: TextWeight = 'regular'): number {
   let width = 0;
   for (const char of content) {
-    width += TABLES[weight][subsetOf(char, weight)][char] ?? UNKNOWN;
+    width += glyphOf(char, weight).width;
   }
   return width;
 }
@@ -32,8 +50,7 @@ export function textRuns(
 ): { subset: TextSubset; text: string; width: number }[] {
   const runs: { subset: TextSubset; text: string; width: number }[] = [];
   for (const char of content) {
-    const subset = subsetOf(char, weight);
-    const width = TABLES[weight][subset][char] ?? UNKNOWN;
+    const { subset, width } = glyphOf(char, weight);
     const last = runs.at(-1);
     if (last?.subset === subset) {
       last.text += char;
@@ -55,16 +72,21 @@ export function wrapText(
 ): string[] {
   const lines: string[] = [];
   let line = '';
+  let used = 0;
+  const space = textWidth(' ', weight);
   const words = content
     .split(/\s+/)
     .filter(Boolean)
     .flatMap((w) => cutWord(w, width, weight));
   for (const word of words) {
-    const longer = line ? `${line} ${word}` : word;
-    if (textWidth(longer, weight) <= width) line = longer;
-    else {
-      lines.push(line);
+    const own = textWidth(word, weight);
+    if (line && used + space + own <= width) {
+      line += ` ${word}`;
+      used += space + own;
+    } else {
+      if (line) lines.push(line);
       line = word;
+      used = own;
     }
   }
   if (line) lines.push(line);
@@ -77,14 +99,19 @@ export function wrapText(
 }
 
 function cutWord(word: string, width: number, weight: TextWeight): string[] {
+  if (textWidth(word, weight) <= width) return [word];
   const pieces: string[] = [];
   let piece = '';
+  let used = 0;
   for (const char of word) {
-    if (piece && textWidth(piece + char, weight) > width) {
+    const own = glyphOf(char, weight).width;
+    if (piece && used + own > width) {
       pieces.push(piece);
       piece = '';
+      used = 0;
     }
     piece += char;
+    used += own;
   }
   return [...pieces, piece];
 }
