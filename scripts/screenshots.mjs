@@ -47,6 +47,8 @@ async function open(page, view, group, query = '') {
   await page.goto(`${BASE}/today`);
   const id = await page.locator('header select option', { hasText: group }).getAttribute('value');
   await page.goto(`${BASE}/${view}?group=${id}${query}`);
+  // Controls answer once their islands are awake.
+  await page.waitForFunction(() => !document.querySelector('astro-island[ssr]'));
 }
 
 async function pdfPage(page, address, name, number) {
