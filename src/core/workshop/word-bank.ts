@@ -93,7 +93,7 @@ export const WORD_BANK: Readonly<Record<Letter, Entry>> = {
   },
   F: {
     animals: 'foxes frogs flamingos ferrets falcons flies fish fawns fleas foals',
-    food: 'figs fries fudge fruits flapjacks fennel',
+    food: 'figs fries fishcakes fruits flapjacks fennel',
     sea: 'ferries fins flags fishermen fjords floats fleets foam',
     space: 'fireballs flights fuel filters flares',
     sport: 'footballs fencers finals forwards fans flippers',
