@@ -46,6 +46,21 @@ test.describe('every screen', () => {
     });
   }
 
+  test('the student’s pages work for everybody and fit a phone', async ({ page }) => {
+    await wren(page);
+    for (const path of ['/practise', '/hold-up', '/my-sayings', '/hand']) {
+      await page.setViewportSize({ width: 1280, height: 800 });
+      await page.goto(path);
+      await hydrated(page);
+      await accessible(page);
+      await page.setViewportSize({ width: 390, height: 800 });
+      const wide = await page.evaluate(
+        () => document.documentElement.scrollWidth - window.innerWidth,
+      );
+      expect([path, wide]).toEqual([path, 0]);
+    }
+  });
+
   for (const path of ['/sign-in', '/enter?code=KEYS42', '/nowhere']) {
     test(`${path} works for everybody`, async ({ page }) => {
       await page.goto(path);

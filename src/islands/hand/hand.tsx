@@ -1,5 +1,5 @@
 import { ArrowRight } from 'lucide-react';
-import { useMemo, useState } from 'react';
+import { useEffect, useMemo, useRef, useState } from 'react';
 import type { PracticeKit } from '../../contract/views';
 import {
   CLEFS,
@@ -36,6 +36,12 @@ export function HandPage({ kit }: { kit: PracticeKit }) {
   const steps = useMemo(() => stepsOf(kit, clef), [kit, clef]);
   const [turn, setTurn] = useState<Turn>({ step: steps[0]!, wrong: null });
   const [right, setRight] = useState(0);
+  const frame = useRef<HTMLDivElement>(null);
+  // On a narrow screen the fingers are what must be seen, not the wrist.
+  useEffect(() => {
+    const box = frame.current;
+    if (box) box.scrollLeft = hand === 'left' ? box.scrollWidth : 0;
+  }, [hand]);
   const name = (step: number) =>
     noteName({ letter: letterAt({ clef, step }), alter: 0 }, kit.naming);
   const next = () => {
@@ -91,7 +97,7 @@ export function HandPage({ kit }: { kit: PracticeKit }) {
         <p className="text-center text-lg" data-step={turn.step}>
           {asked}
         </p>
-        <div className="overflow-x-auto">
+        <div ref={frame} className="overflow-x-auto">
           <div
             className="relative mx-auto"
             style={{ width: diagram.width * SCALE, height: diagram.height * SCALE }}
