@@ -1,6 +1,7 @@
 import { beforeAll, describe, expect, it } from 'vitest';
 import { staffTarget, wordsOf } from '@/core/workshop';
 import { pageSvg } from '@/engrave';
+import { exportGroup } from '@/server/services/export';
 import { mySayings } from '@/server/services/my-sayings';
 import { practiceKit } from '@/server/services/practice';
 import {
@@ -128,6 +129,15 @@ describe('offers', () => {
     );
     expect(names).toContain('teacher');
     expect(names).toContain('Ada');
+  });
+});
+
+describe('a group’s export', () => {
+  it('holds the sayings of its students, in use and offered', () => {
+    const data = exportGroup(room.teacherId, room.group.id, now);
+    expect(data.sayingsOffered.map((o) => o.studentId)).toContain(student().id);
+    expect(data.sayingsInUse.some((u) => u.studentId === student().id)).toBe(true);
+    expect(() => exportGroup(other.teacherId, room.group.id, now)).toThrow();
   });
 });
 

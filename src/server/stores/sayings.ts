@@ -51,8 +51,12 @@ function changedSet(set: SayingSet, target: string, words: Words): SayingSet {
   return { ...set, [clef]: { ...set[clef], [part]: words } };
 }
 
-/** Which saying came into use when, newest first. */
-export function sayingHistory(teacherId: string, groupId: string): UseRow[] {
+/** Which saying came into use when, newest first; at most `limit` rows. */
+export function sayingHistory(
+  teacherId: string,
+  groupId: string,
+  limit: number = HISTORY,
+): UseRow[] {
   getGroup(teacherId, groupId);
   const { sayingUse } = schema;
   return db()
@@ -60,7 +64,7 @@ export function sayingHistory(teacherId: string, groupId: string): UseRow[] {
     .from(sayingUse)
     .where(eq(sayingUse.groupId, groupId))
     .orderBy(desc(sayingUse.at))
-    .limit(HISTORY)
+    .limit(limit)
     .all();
 }
 
