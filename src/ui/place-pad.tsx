@@ -129,7 +129,7 @@ function Touchable(props: TouchableProps) {
 }
 
 /** The drawing with its buttons beside it, or under it where there is no room. */
-const BESIDE = 'flex flex-wrap items-center justify-center gap-3';
+const BESIDE = 'flex min-w-0 max-w-full flex-wrap items-center justify-center gap-3';
 
 /** Strings and frets: first the spot, then the finger; an open string needs none. */
 function Fingering(props: Props & { diagram: Diagram }) {

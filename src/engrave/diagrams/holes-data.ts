@@ -70,8 +70,8 @@ export const SHAPES: Readonly<Record<LayoutId, LayoutShape>> = {
     height: 136,
     body: [46, 2, 16, 132],
     touches: {
-      R: key(34, 12, 'left'),
-      T: { ...hole(34, 26), label: 'left' },
+      R: key(37, 12, 'left'),
+      T: { ...hole(37, 26), label: 'left' },
       A: key(72, 8),
       'G#': key(72, 20),
       '1': hole(54, 26),
