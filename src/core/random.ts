@@ -32,3 +32,13 @@ export function pickWeighted<T>(
   }
   return items[items.length - 1]!;
 }
+
+/** The same entries in another order; the list itself is left as it is. */
+export function shuffled<T>(items: readonly T[], random: Random): T[] {
+  const rest = [...items];
+  for (let i = rest.length - 1; i > 0; i--) {
+    const j = Math.floor(random() * (i + 1));
+    [rest[i], rest[j]] = [rest[j]!, rest[i]!];
+  }
+  return rest;
+}
