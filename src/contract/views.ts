@@ -1,5 +1,6 @@
 import type {
   Answer,
+  CauseId,
   Diagnosis,
   NoteSecurity,
   NoteState,
@@ -10,7 +11,7 @@ import type { InstrumentId } from '../core/instruments';
 import type { MethodId, MethodSettings } from '../core/methods';
 import type { ClefId, KeySignature, Naming, StaffPosition, Terms } from '../core/notation';
 import type { Fade, OwnSayings, SayingSet, Words } from '../core/sayings';
-import type { SheetItem } from '../core/sheets';
+import type { KeptPreset, SheetCopy, SheetSpec } from '../core/sheets';
 import type { PictureId } from './pictures';
 
 /** What the server hands to the screens: plain data, checked on the server, shared by both sides. */
@@ -106,21 +107,38 @@ export interface PracticeKit {
 /** Everything a teacher's device needs to mark one sheet without asking again. */
 export interface MarkingKit {
   readonly code: string;
-  readonly title: string;
+  readonly spec: SheetSpec;
   readonly group: { readonly id: string; readonly name: string };
   readonly at: number;
-  readonly copies: readonly {
-    number: number;
-    studentId: string | null;
-    items: readonly SheetItem[];
-  }[];
+  readonly copies: readonly { number: number; studentId: string | null; copy: SheetCopy }[];
   readonly students: readonly {
     id: string;
     name: string;
+    instrument: InstrumentId;
+    secondInstrument: InstrumentId | null;
+    /** When it was given out and came back; null: not yet. */
+    given: number | null;
+    back: number | null;
     /** Newest answers, so that likely reasons show while typing. */
     recent: readonly Answer[];
     marked: { copy: number; given: readonly (string | null)[]; right: number } | null;
   }[];
+}
+
+/** What one marked copy of a sheet came to, for the list of who has it. */
+export interface SheetResultView {
+  readonly studentId: string;
+  readonly right: number;
+  readonly of: number;
+  readonly quiz: { readonly points: number; readonly of: number; readonly passed: boolean } | null;
+  readonly causes: readonly { readonly id: CauseId; readonly name: string }[];
+  readonly wrong: readonly StaffPosition[];
+}
+
+/** A sheet that a teacher keeps to use again. */
+export interface OwnPresetView {
+  readonly name: string;
+  readonly preset: KeptPreset;
 }
 
 export interface Week {

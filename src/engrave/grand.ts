@@ -15,12 +15,14 @@ const BRACE = 16;
 export interface GrandDrawing {
   readonly width: number;
   readonly key?: KeySignature;
+  /** Whether the clefs are drawn; they are when left out. */
+  readonly signs?: boolean;
   readonly notes?: readonly (DrawnNote & Pick<StaffPosition, 'clef'>)[];
 }
 
 /** Draws treble above bass, joined by a brace and a line; origin at the top left of the brace. */
 export function drawGrandStaff(surface: Surface, drawing: GrandDrawing): void {
-  const { key = 0, notes = [] } = drawing;
+  const { key = 0, notes = [], signs = true } = drawing;
   const width = drawing.width - BRACE;
   const gap = width - 60;
   const placed = notes.map((note, i) => ({
@@ -29,7 +31,9 @@ export function drawGrandStaff(surface: Surface, drawing: GrandDrawing): void {
   }));
   for (const clef of ['treble', 'bass'] as const) {
     surface.at(BRACE, clef === 'treble' ? 0 : GRAND_GAP, 1, () => {
-      drawStaff(surface, { clef, key, width, notes: placed.filter((n) => n.clef === clef) });
+      const own = placed.filter((n) => n.clef === clef);
+      const reading = signs ? { clef, key } : { clef: null, clefOfNotes: clef };
+      drawStaff(surface, { ...reading, width, notes: own });
     });
   }
   joinStaves(surface, width);

@@ -9,6 +9,9 @@ import { offerChange, sayingInput } from '@/contract/sayings';
 import { cardsQuery, markingInput, pdfQuery, sheetInput } from '@/contract/sheets';
 import { DEFAULT_RULES } from '@/core/evidence';
 
+import { newSection } from '@/core/sheets';
+import { sheet as sheetSpec } from '../helpers/sheets';
+
 const answer = {
   id: 'answer-01',
   position: 't1',
@@ -20,20 +23,17 @@ const answer = {
   source: 'drill',
   at: 1.7e12,
 };
-const sheet = {
-  groupId: 'g',
-  positions: ['t1'],
-  count: 8,
-  key: 0,
-  weakFirst: true,
-  paper: 'A4',
-  staffSpace: 3,
-  title: '',
-  instructions: '',
-  header: ['name'],
-  versions: 'one',
-  seed: 's',
-};
+const {
+  version: _,
+  naming: __,
+  terms: ___,
+  ...settings
+} = sheetSpec([newSection('name-notes', 's', { count: 8 })]);
+const sheet = { ...settings, groupId: 'g', positions: ['t1', 'b-4'], versions: 'one', seed: 's' };
+const withSection = (part: object) => ({
+  ...sheet,
+  sections: [{ ...sheet.sections[0]!, ...part }],
+});
 const setup = { name: 'T', email: 't@example.org', password: 'long enough words' };
 
 /** First message of what is wrong with an input, or null. */
@@ -73,7 +73,7 @@ describe('input that is right', () => {
     ['a sheet', sheetInput, sheet],
     ['a query for a PDF', pdfQuery, { copy: '3' }],
     ['a query for cards', cardsQuery, { group: 'g', notes: 't1,b2' }],
-    ['a marking', markingInput, { studentId: 's', copy: 1, typed: 'f a' }],
+    ['a marking', markingInput, { studentId: 's', copy: 1, typed: ['f a', ''] }],
   ] as [string, z.ZodType, unknown][])('%s is taken', (_, schema, input) => {
     expect(problem(schema, input)).toBeNull();
   });
@@ -145,14 +145,17 @@ describe('input that is not', () => {
     [studentChange, { name: '<img onerror=x>' }, /do not belong in a name/],
     [studentChange, { instrument: 'kazoo' }, /instruments/],
     [introducedInput, { positions: [], on: true }, /at least one note/],
-    [sheetInput, { ...sheet, count: 201 }, /up to 200/],
-    [sheetInput, { ...sheet, count: 'many' }, /how many notes/],
+    [sheetInput, withSection({ count: 201 }), /from 1 to 200/],
+    [sheetInput, withSection({ count: 'many' }), /how many/],
+    [sheetInput, withSection({ kind: 'bingo' }), /one of the exercises/],
+    [sheetInput, withSection({ options: { head: 'square' } }), /Heads: choose/],
+    [sheetInput, { ...sheet, sections: Array(500).fill({}) }, /up to 16 exercises/],
     [sheetInput, { ...sheet, staffSpace: 9 }, /2 to 8 mm/],
-    [sheetInput, { ...sheet, title: 'x'.repeat(300) }, /too long/],
+    [sheetInput, { ...sheet, title: 'x'.repeat(301) }, /too long/],
     [sheetInput, { ...sheet, paper: 'A3' }, /A4 or Letter/],
     [sheetInput, { ...sheet, positions: [] }, /at least one note/],
     [cardsQuery, { group: 'g', notes: '' }, /at least one note/],
-    [markingInput, { studentId: '', copy: 1, typed: '' }, /Choose the student/],
+    [markingInput, { studentId: '', copy: 1, typed: [''] }, /Choose the student/],
   ] as [z.ZodType, unknown, RegExp][])(
     'is refused with what would be right (%#)',
     (schema, input, message) => {

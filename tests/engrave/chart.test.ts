@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest';
 import { INSTRUMENT_IDS, INSTRUMENTS } from '@/core/instruments';
 import { parsePitch } from '@/core/notation';
 import { DEFAULT_SAYINGS } from '@/core/sayings';
-import { composeNames } from '@/core/sheets';
+import { composeSheet, newSection } from '@/core/sheets';
 import {
   type Chart,
   chartPages,
@@ -20,6 +20,8 @@ const chart = (instrument: Chart['instrument'], notes: string[]): Chart => ({
   owner: 'Strings',
 });
 const svgOf = (c: Chart) => chartPages(c, 'A4').map((p) => pageSvg(p));
+
+import { at, sheet } from '../helpers/sheets';
 
 describe('fingering charts', () => {
   it('show each note with its place and the other ways, and the cautions', () => {
@@ -60,25 +62,13 @@ describe('fingering charts', () => {
 });
 
 describe('places in a key', () => {
-  const spec = {
-    version: 1,
-    kind: 'name-notes',
-    positions: [1, 2, 8].map((step) => ({ clef: 'treble' as const, step })),
-    count: 6,
-    key: 0,
-    weakFirst: false,
-    paper: 'A4',
-    staffSpace: 3,
-    title: '',
-    instructions: '',
-    header: [],
-    naming: 'letters',
-    terms: 'US',
-  } as const;
+  const spec = sheet([newSection('name-notes', 's', { count: 6 })], {
+    positions: at('treble', 1, 2, 8),
+  });
   const way = { method: 'landmarks', sayings: DEFAULT_SAYINGS } as const;
-  const items = composeNames(spec, { seed: 's' });
+  const sections = composeSheet(spec, { seed: 's' });
   const key = (players: Parameters<typeof wayPages>[4]) =>
-    wayPages(spec, items, way, { code: 'X' }, players)
+    wayPages(spec, sections, way, { code: 'X' }, players)
       .map((p) => pageSvg(p))
       .join('');
 

@@ -1,15 +1,23 @@
 import { describe, expect, it } from 'vitest';
 import { DEFAULT_SAYINGS } from '@/core/sayings';
-import { composeNames, PAPERS, type SheetSpec } from '@/core/sheets';
 import {
+  type CellsFigure,
+  composeSheet,
+  KIND_IDS,
+  newSection,
+  PAPERS,
+  type SheetSpec,
+} from '@/core/sheets';
+import {
+  type Block,
   cardCorner,
   cardPages,
   cardsFor,
   drawGrandStaff,
   drawStaff,
-  layoutSheet,
-  leadWidth,
+  flow,
   lineSvg,
+  lookOf,
   MARGIN,
   noteSvg,
   pageSvg,
@@ -20,26 +28,17 @@ import {
   wayPages,
   wrapText,
 } from '@/engrave';
+import { cellLines } from '@/engrave/sheet/cell-lines';
+import { qrOf } from '@/engrave/sheet/qr';
+import { pageToSvg } from '@/server/outline-svg';
 import { pagesToPdf } from '@/server/pdf';
+import { at, sheet } from '../helpers/sheets';
+import { boxOf } from '../helpers/svg-box';
 
-const spec: SheetSpec = {
-  version: 1,
-  kind: 'name-notes',
-  count: 60,
-  key: 0,
-  weakFirst: false,
-  paper: 'A4',
-  staffSpace: 3,
-  positions: [-2, 0, 3, 8, 12].flatMap((step) => [
-    { clef: 'treble' as const, step },
-    { clef: 'bass' as const, step },
-  ]),
-  title: 'Name the notes',
-  instructions: 'Look at the clef first.',
-  header: ['name', 'date'],
-  naming: 'letters',
-  terms: 'US',
-};
+const POSITIONS = [-2, 0, 3, 8, 12].flatMap((step) => [...at('treble', step), ...at('bass', step)]);
+const naming = (count: number, rest: Partial<SheetSpec> = {}) =>
+  sheet([newSection('name-notes', 's', { count, ledgers: 6 })], { positions: POSITIONS, ...rest });
+const composed = (spec: SheetSpec) => composeSheet(spec, { seed: 's' });
 
 /** Every staff line of a staff drawn with its top line at y = 0. */
 function heads(svg: string): { x: number; y: number }[] {
@@ -130,73 +129,149 @@ describe('a staff', () => {
 });
 
 describe('a sheet’s pages', () => {
-  it.each([
-    ['A4', 2],
-    ['A4', 3],
-    ['Letter', 5],
-    ['Letter', 8],
-  ] as const)(
-    'fit %s at %s mm: nothing beyond the margin, every note once, room to write',
-    (paper, staffSpace) => {
-      const items = composeNames(spec, { seed: 's' });
-      const { pages } = layoutSheet({ ...spec, paper, staffSpace }, items, 20);
+  const room = { first: 60, next: 30, bottom: 280 };
+  const block = (height: number, rest: Partial<Block> = {}): Block => ({
+    height,
+    draw: () => undefined,
+    ...rest,
+  });
+
+  it('never cut a block, and keep a heading with what follows', () => {
+    const blocks = [block(100), block(100), block(15, { keep: true }), block(60)];
+    const pages = flow(blocks, room);
+    expect(pages.map((p) => p.map((b) => b.y))).toEqual([
+      [60, 160],
+      [30, 45],
+    ]);
+    const high = flow([block(20, { keep: true }), block(300)], room);
+    expect(high.flat()).toHaveLength(2);
+  });
+
+  it('move a short exercise to the next page whole, and split a long one between its lines', () => {
+    const lines = (n: number, part: number) => Array.from({ length: n }, () => block(30, { part }));
+    const pages = flow([...lines(5, 0), ...lines(3, 1)], room);
+    expect(pages.map((p) => p.length)).toEqual([5, 3]);
+    expect(flow(lines(12, 0), room).map((p) => p.length)).toEqual([7, 5]);
+  });
+
+  it.each(
+    KIND_IDS.flatMap(
+      (kind) =>
+        [
+          [kind, 'A4', 2, false],
+          [kind, 'Letter', 8, false],
+          [kind, 'Letter', 4, true],
+        ] as const,
+    ),
+  )(
+    '%s fits %s at %s mm (large: %s), nothing beyond the margins',
+    (kind, paper, staffSpace, large) => {
+      const spec = sheet([newSection(kind, 's')], {
+        positions: [...POSITIONS, ...at('treble', 1, 2, 7), ...at('bass', 1, 7)],
+        paper,
+        staffSpace,
+        large,
+        instrument: 'violin',
+      });
+      const pages = sheetPages(spec, composed(spec), { code: '7K4QX3-1', key: true });
       const { width, height } = PAPERS[paper];
-      expect(pages.flat().flatMap((s) => s.items)).toEqual(items);
-      expect(pages.flat().map((s) => s.first)[0]).toBe(1);
       for (const page of pages) {
-        let last = 0;
-        for (const s of page) {
-          expect(new Set(s.items.map((i) => i.clef)).size).toBe(1);
-          expect(s.y).toBeGreaterThan(last);
-          expect(s.width).toBeLessThanOrEqual(width - 2 * MARGIN + 0.01);
-          const perNote =
-            (s.width - (leadWidth(s.clef, spec.key) / 10) * staffSpace) / s.items.length;
-          expect(perNote).toBeGreaterThanOrEqual(Math.min(14, 5 * staffSpace) - 0.01);
-          last = s.y + s.answerDrop;
-          expect(last).toBeLessThanOrEqual(height - MARGIN);
-        }
+        const box = boxOf(pageSvg(page));
+        expect(box.left).toBeGreaterThanOrEqual(MARGIN - 6);
+        expect(box.right).toBeLessThanOrEqual(width - MARGIN + 1.5);
+        expect(box.bottom).toBeLessThanOrEqual(height - MARGIN + 4.1);
       }
     },
   );
 
-  it('wrap or cut long titles and names, and mark the key as one', () => {
-    const long = { ...spec, title: 'A very long title '.repeat(20), count: 8 };
-    const items = composeNames(long, { seed: 's' });
-    const print = { code: 'ABC123-1', student: 'N'.repeat(200) };
-    const [page] = sheetPages(long, items, print);
-    const svg = pageSvg(page!);
+  it('print every note once, with its ledger lines', () => {
+    const spec = naming(60);
+    const all = sheetPages(spec, composed(spec), { code: 'X' })
+      .map((p) => pageSvg(p))
+      .join('');
+    expect(all.match(/[\uE0A2-\uE0A4]/gu)).toHaveLength(60);
+  });
+
+  it('put as many items on a line as asked, and no more than fit', () => {
+    const lines = (perLine: number | null) => {
+      const spec = sheet([newSection('name-notes', 's', { count: 20, perLine })], {
+        positions: at('treble', 0, 1, 2),
+      });
+      return cellLines(composed(spec)[0]!.figures[0] as CellsFigure, lookOf(spec), perLine);
+    };
+    expect(lines(4).map((l) => l.cells.length)).toEqual([4, 4, 4, 4, 4]);
+    expect(Math.max(...lines(20).map((l) => l.cells.length))).toBeLessThanOrEqual(12);
+    expect(lines(null).map((l) => l.first)).toEqual([1, 11]);
+  });
+
+  it('shrink, wrap or cut long titles and names, and mark the key as one', () => {
+    const long = naming(8, { title: 'A very long title '.repeat(16) });
+    const print = { code: 'ABC123-1', student: 'N'.repeat(200), label: 'B' };
+    const svg = pageSvg(sheetPages(long, composed(long), print)[0]!);
     expect(svg).toContain('…');
     expect(svg).toContain('ABC123-1');
-    const key = pageSvg(sheetPages(long, items, { ...print, key: true })[0]!);
+    expect(svg).toContain('Version B');
+    expect(boxOf(svg).right).toBeLessThanOrEqual(210 - MARGIN + 1.5);
+    const key = pageSvg(sheetPages(long, composed(long), { ...print, key: true })[0]!);
     expect(key).toContain('Key for');
     expect([...key.matchAll(/font-size="6" font-weight="700"/g)]).toHaveLength(8);
     for (const line of wrapText('word '.repeat(100) + 'x'.repeat(300), 30, 99))
       expect(textWidth(line)).toBeLessThanOrEqual(30);
   });
 
-  it('tell a helper the way to each note once', () => {
-    const items = composeNames({ ...spec, count: 40 }, { seed: 's' });
+  it('have the same layout as their key', () => {
+    const spec = sheet([newSection('draw-note', 'a'), newSection('words', 'b')]);
+    const [sheetSvg, keySvg] = [false, true].map((key) =>
+      sheetPages(spec, composed(spec), { code: 'X', key }).map((p) => pageSvg(p)),
+    );
+    const tops = (svgs: string[]) =>
+      svgs.map((s) => [...s.matchAll(/translate\(15 ([\d.]+)\)/g)].map((m) => m[1]));
+    expect(tops(keySvg!)).toEqual(tops(sheetSvg!));
+    expect(keySvg!.join('').length).toBeGreaterThan(sheetSvg!.join('').length);
+  });
+
+  it('carry their code for scanners', () => {
+    const { side, dark } = qrOf('7K4QX3-12');
+    expect(side).toBe(21);
+    // The three finders, and the white round them.
+    for (const [r, c] of [
+      [0, 0],
+      [0, side - 1],
+      [side - 1, 0],
+    ] as const)
+      expect(dark(r, c)).toBe(true);
+    expect(dark(7, 7)).toBe(false);
+  });
+
+  it('tell a helper how to check each exercise, and the way to each note once', () => {
+    const spec = naming(40);
     const pages = wayPages(
       spec,
-      items,
+      composed(spec),
       { method: 'two-sayings', sayings: DEFAULT_SAYINGS },
       { code: 'X' },
     );
     const text = pages.map((p) => pageSvg(p)).join('');
-    expect(text.match(/font-size="7" font-weight="700"/g)).toHaveLength(spec.positions.length);
+    expect(text.match(/font-size="7" font-weight="700"/g)).toHaveLength(POSITIONS.length);
+    expect(text).toContain('How to check');
     expect(text).toContain('Eels');
   });
 
   it('become a PDF with the same bytes each time', async () => {
-    const items = composeNames({ ...spec, count: 10, key: 2 }, { seed: 's' });
-    const make = () =>
-      pagesToPdf(
-        sheetPages({ ...spec, key: 2 }, items, { code: 'X', student: 'Zoë Łuk', key: true }),
-        'T',
-      );
+    const spec = naming(10, { key: 2 });
+    const print = { code: 'X', student: 'Zoë Łuk', key: true };
+    const make = () => pagesToPdf(sheetPages(spec, composed(spec), print), 'T');
     const [a, b] = [await make(), await make()];
     expect(a.subarray(0, 5).toString()).toBe('%PDF-');
     expect(a.equals(b)).toBe(true);
+  });
+
+  it('become an SVG without fonts', async () => {
+    const spec = naming(4);
+    const svg = await pageToSvg(sheetPages(spec, composed(spec), { code: 'X' })[0]!);
+    expect(svg).toContain('width="210mm"');
+    expect(svg).not.toContain('<text');
+    expect(svg.match(/<path/g)!.length).toBeGreaterThan(40);
   });
 });
 

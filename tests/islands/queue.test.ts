@@ -119,14 +119,16 @@ describe('the queue of answers', () => {
 
 describe('letters typed while marking', () => {
   it('are kept for each sheet and student until they are saved', () => {
-    keepDraft('AAAAAA', 'ada', 'f a');
-    keepDraft('AAAAAA', 'bo', 'g');
+    keepDraft('AAAAAA', 'ada', ['f a', '']);
+    keepDraft('AAAAAA', 'bo', ['', 'g']);
     expect([
       readDraft('AAAAAA', 'ada'),
       readDraft('AAAAAA', 'bo'),
       readDraft('BBBBBB', 'ada'),
-    ]).toEqual(['f a', 'g', '']);
-    keepDraft('AAAAAA', 'ada', '');
-    expect(readDraft('AAAAAA', 'ada')).toBe('');
+    ]).toEqual([['f a', ''], ['', 'g'], null]);
+    keepDraft('AAAAAA', 'ada', ['', '']);
+    expect(readDraft('AAAAAA', 'ada')).toBeNull();
+    localStorage.setItem('lucid-marking:AAAAAA:ada', 'f a g');
+    expect(readDraft('AAAAAA', 'ada')).toEqual(['f a g']);
   });
 });

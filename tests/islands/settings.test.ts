@@ -1,26 +1,69 @@
 import { describe, expect, it } from 'vitest';
 import { chosenFrom, viewHref } from '@/contract/address';
 import { positionId } from '@/core/notation';
+import { newSection, PRESETS } from '@/core/sheets';
 import { between, RAIL_POSITIONS, RAIL_RUNGS } from '@/islands/rail/rungs';
-import { problemOf, START } from '@/islands/sheets/draft';
+import { freeId, problemOf, startDraft, withPreset } from '@/islands/sheets/draft';
+import { changed, redone, startHistory, undone } from '@/islands/sheets/history';
 import { toPositions } from '@/ui/chosen';
+import { at } from '../helpers/sheets';
 
 describe('a sheet while it is being set', () => {
-  const notes = [{ clef: 'treble' as const, step: 2 }];
-  it('can be printed as it starts', () => {
-    expect(problemOf(START, notes, 'Look.')).toBeNull();
+  const notes = at('treble', 2);
+  const start = startDraft(0, 'none');
+  const [first] = start.sections;
+  const one = (part: object) => ({ ...start, sections: [{ ...first!, ...part }] });
+
+  it('can be printed as it starts, and with every ready-made sheet', () => {
+    expect(problemOf(start, notes)).toBeNull();
+    for (const preset of PRESETS) expect(problemOf(withPreset(start, preset), notes)).toBeNull();
   });
+
+  it('needs notes only for exercises that ask them', () => {
+    const paper = { ...start, sections: [newSection('blank-staves', 'b')] };
+    expect(problemOf(paper, [])).toBeNull();
+    expect(problemOf(start, [])).toMatch(/Choose at least one note/);
+  });
+
   it.each([
-    [START, [], '', /Choose at least one note/],
-    [{ ...START, count: 0 }, notes, '', /whole number from 1/],
-    [{ ...START, count: 2.5 }, notes, '', /whole number/],
-    [{ ...START, count: 201 }, notes, '', /up to 200/],
-    [{ ...START, staffSpace: 1.9 }, notes, '', /2 to 8 mm/],
-    [{ ...START, staffSpace: Number.NaN }, notes, '', /2 to 8 mm/],
-    [{ ...START, title: 'x'.repeat(300) }, notes, '', /title is too long/],
-    [START, notes, 'x'.repeat(300), /instructions are too long/],
-  ])('says what would be right (%#)', (draft, positions, text, message) => {
-    expect(problemOf(draft, positions, text)).toMatch(message);
+    [one({ count: 0 }), /whole number of notes from 1/],
+    [one({ count: 2.5 }), /whole number/],
+    [one({ count: 201 }), /more than anybody could print/],
+    [one({ kind: 'match', count: 10 }), /from 1 to 9/],
+    [one({ options: { head: 'square' } }), /Heads: choose/],
+    [one({ ledgers: 7 }), /0 to 6 ledger lines/],
+    [one({ perLine: 0 }), /items a line/],
+    [one({ instructions: 'x'.repeat(241) }), /instructions are too long/],
+    [{ ...start, sections: [] }, /at least one exercise/],
+    [{ ...start, sections: Array(17).fill(first) }, /up to 16 exercises/],
+    [{ ...start, staffSpace: 1.9 }, /2 to 8 mm/],
+    [{ ...start, staffSpace: Number.NaN }, /2 to 8 mm/],
+    [{ ...start, write: 30 }, /7 to 20 mm/],
+    [{ ...start, title: 'x'.repeat(301) }, /title is too long/],
+    [{ ...start, instructions: 'x'.repeat(300) }, /instructions are too long/],
+  ])('says what would be right (%#)', (draft, message) => {
+    expect(problemOf(draft, notes)).toMatch(message);
+  });
+
+  it('gives each new exercise an id of its own', () => {
+    const draft = { ...start, sections: [newSection('dots', 'part-3'), newSection('dots', 'x')] };
+    expect(freeId(draft)).toBe('part-4');
+  });
+});
+
+describe('undoing', () => {
+  it('takes back steps, typing of one thing as one, and brings them again', () => {
+    let h = startHistory('a');
+    h = changed(h, 'ab', 'title', 0);
+    h = changed(h, 'abc', 'title', 500);
+    h = changed(h, 'abcd', 'count', 600);
+    h = changed(h, 'abcde', 'count', 5000);
+    expect(h.past).toEqual(['a', 'abc', 'abcd']);
+    h = undone(undone(h));
+    expect(h.now).toBe('abc');
+    expect(redone(h).now).toBe('abcd');
+    expect(undone(undone(h)).now).toBe('a');
+    expect(redone(changed(h, 'new', 'title', 9000)).now).toBe('new');
   });
 });
 

@@ -1,10 +1,10 @@
 import { beforeAll, describe, expect, it } from 'vitest';
 import { securityOf } from '@/core/evidence';
-import { readSheetCode, type SheetSpec } from '@/core/sheets';
+import { newSection, questionsOf, readSheetCode } from '@/core/sheets';
 import { knowledgeOf } from '@/server/services/knowledge';
 import { markSheet } from '@/server/services/marking';
 import { receiveAnswers } from '@/server/services/practice';
-import { itemsOf, makeSheet, pagesOf } from '@/server/services/sheets';
+import { composedCopy, makeSheet, pagesOf, type StoredSheet } from '@/server/services/sheets';
 import { todayOf } from '@/server/services/today';
 import { answersOf } from '@/server/stores/answers';
 import { deleteGroup, getGroup } from '@/server/stores/groups';
@@ -12,26 +12,20 @@ import { getSheet } from '@/server/stores/sheets';
 import { listStudents, updateStudent } from '@/server/stores/students';
 import { STUDENT_COOKIE, studentOf } from '@/server/student-session';
 import { makeRoom, sentAnswer } from '../helpers/people';
+import { at, rightly, sheet } from '../helpers/sheets';
 
 type Room = Awaited<ReturnType<typeof makeRoom>>;
 let room: Room;
-const positions = [1, 3, 5, 7].map((step) => ({ clef: 'treble' as const, step }));
-const spec: SheetSpec = {
-  version: 1,
-  kind: 'name-notes',
+const positions = at('treble', 1, 3, 5, 7);
+const spec = sheet([newSection('name-notes', 's', { count: 12, weakFirst: true })], {
   positions,
-  count: 12,
-  key: 0,
-  weakFirst: true,
-  paper: 'A4',
-  staffSpace: 3,
   title: 'Spaces',
-  instructions: '',
-  header: ['name'],
-  naming: 'letters',
-  terms: 'US',
-};
+});
 const now = Date.now();
+
+/** What one copy asks. */
+const asked = (stored: StoredSheet, copy: number) =>
+  questionsOf(composedCopy(stored, copy, listStudents(room.teacherId, room.group.id)).sections);
 
 beforeAll(async () => {
   room = await makeRoom('Lesson');
@@ -39,41 +33,34 @@ beforeAll(async () => {
 
 describe('a sheet from paper back to evidence', () => {
   it('stores a copy for each student and prints the same again', () => {
-    const { sheet } = makeSheet(
+    const made = makeSheet(
       room.teacherId,
       room.group,
       spec,
       { versions: 'each', seed: 'abc' },
       now,
     );
-    const stored = getSheet(room.teacherId, sheet.code);
+    const stored = getSheet(room.teacherId, made.sheet.code);
     const students = listStudents(room.teacherId, room.group.id);
     expect(stored.copies).toHaveLength(3);
-    expect(readSheetCode(sheet.code)).toMatchObject({ ok: true, sheet: sheet.code });
-    const first = itemsOf(stored, 1, students).items;
-    expect(itemsOf(stored, 1, students).items).toEqual(first);
-    expect(itemsOf(stored, 2, students).items).not.toEqual(first);
+    expect(readSheetCode(made.sheet.code)).toMatchObject({ ok: true, sheet: made.sheet.code });
+    const first = asked(stored, 1);
+    expect(asked(stored, 1)).toEqual(first);
+    expect(asked(stored, 2)).not.toEqual(first);
     expect(pagesOf(stored, students, { part: 'sheets' })).toHaveLength(3);
     expect(() => pagesOf(stored, students, { part: 'all', copy: 9 })).toThrow('Copy 9');
   });
 
   it('counts once however often it is keyed in, and a correction takes its place', () => {
-    const { sheet } = makeSheet(
-      room.teacherId,
-      room.group,
-      spec,
-      { versions: 'one', seed: 'def' },
-      now,
-    );
-    const stored = getSheet(room.teacherId, sheet.code);
+    const made = makeSheet(room.teacherId, room.group, spec, { versions: 'one', seed: 'def' }, now);
+    const stored = getSheet(room.teacherId, made.sheet.code);
     const students = listStudents(room.teacherId, room.group.id);
     const bo = students.find((s) => s.name === 'Bo')!;
-    const { items } = itemsOf(stored, 1, students);
-    const right = items.map((i) => i.answer).join(' ');
-    const wrong = items.map((i, n) => (n === 0 ? '-' : i.answer)).join(' ');
+    const right = rightly(asked(stored, 1));
+    const wrong = right.replace(/^\w+/, '-');
     const count = () => answersOf({ students: [bo.id] }).get(bo.id)!;
     const mark = (typed: string) =>
-      markSheet(stored, students, { studentId: bo.id, copy: 1, typed }, now);
+      markSheet(stored, students, { studentId: bo.id, copy: 1, typed: [typed] }, now);
     expect(mark(wrong)).toMatchObject({ right: 11, revision: 1 });
     mark(wrong);
     expect(count()).toHaveLength(12);
@@ -88,38 +75,37 @@ describe('a sheet from paper back to evidence', () => {
     const made = makeSheet(room.teacherId, room.group, both, { versions: 'each', seed: 'v' }, now);
     const stored = getSheet(room.teacherId, made.sheet.code);
     const copy = stored.copies.find((c) => c.studentId === cleo.id)!.number;
-    const items = () => itemsOf(stored, copy, listStudents(room.teacherId, room.group.id)).items;
+    const items = () => asked(stored, copy);
     const printed = items();
-    expect(printed.some((i) => i.clef === 'bass')).toBe(true);
+    expect(printed.some((q) => q.evidence!.item.clef === 'bass')).toBe(true);
     updateStudent(room.teacherId, cleo.id, { instrument: 'violin' });
     expect(items()).toEqual(printed);
     const next = makeSheet(room.teacherId, room.group, both, { versions: 'each', seed: 'v' }, now);
     const fresh = getSheet(room.teacherId, next.sheet.code);
-    const own = itemsOf(fresh, copy, listStudents(room.teacherId, room.group.id)).items;
-    expect(own.every((i) => i.clef === 'treble')).toBe(true);
+    expect(asked(fresh, copy).every((q) => q.evidence!.item.clef === 'treble')).toBe(true);
     updateStudent(room.teacherId, cleo.id, { instrument: 'keyboard' });
   });
 
   it('refuses another student’s copy, and letters that cannot be', () => {
-    const { sheet } = makeSheet(
+    const made = makeSheet(
       room.teacherId,
       room.group,
       spec,
       { versions: 'each', seed: 'ghi' },
       now,
     );
-    const stored = getSheet(room.teacherId, sheet.code);
+    const stored = getSheet(room.teacherId, made.sheet.code);
     const students = listStudents(room.teacherId, room.group.id);
     const copy = stored.copies[0]!;
     const other = students.find((s) => s.id !== copy.studentId)!;
     expect(() =>
-      markSheet(stored, students, { studentId: other.id, copy: 1, typed: 'f' }, now),
+      markSheet(stored, students, { studentId: other.id, copy: 1, typed: ['f'] }, now),
     ).toThrow(/own/);
     expect(() =>
-      markSheet(stored, students, { studentId: copy.studentId!, copy: 1, typed: 'f h' }, now),
+      markSheet(stored, students, { studentId: copy.studentId!, copy: 1, typed: ['f h'] }, now),
     ).toThrow(/Number 2 is “h”/);
     expect(() =>
-      markSheet(stored, students, { studentId: 'gone', copy: 1, typed: 'f' }, now),
+      markSheet(stored, students, { studentId: 'gone', copy: 1, typed: ['f'] }, now),
     ).toThrow(/student/);
   });
 

@@ -1,9 +1,11 @@
 import { readdirSync } from 'node:fs';
 import type { APIRoute } from 'astro';
 import { beforeAll, describe, expect, it } from 'vitest';
+import { newSection } from '@/core/sheets';
 import { answersOf } from '@/server/stores/answers';
 import { call, type Jar } from '../helpers/http';
 import { makeRoom, sentAnswer } from '../helpers/people';
+import { sheet as sheetSpec } from '../helpers/sheets';
 
 type Room = Awaited<ReturnType<typeof makeRoom>>;
 let mine: Room;
@@ -16,20 +18,15 @@ const routes = import.meta.glob<Record<string, APIRoute>>('/src/pages/api/**/*.t
 });
 const route = (file: string, method: string) => routes[`/src/pages/api/${file}`]![method]!;
 
-const sheetBody = (groupId: string) => ({
-  groupId,
-  positions: ['t1', 't3'],
-  count: 8,
-  key: 0,
-  weakFirst: true,
-  paper: 'A4',
-  staffSpace: 3,
-  title: 'T',
-  instructions: 'I',
-  header: [],
-  versions: 'one',
-  seed: 's',
-});
+const sheetBody = (groupId: string) => {
+  const {
+    version: _,
+    naming: __,
+    terms: ___,
+    ...settings
+  } = sheetSpec([newSection('name-notes', 's', { count: 8 })]);
+  return { ...settings, positions: ['t1', 't3'], groupId, versions: 'one', seed: 's' };
+};
 
 interface Door {
   file: string;
@@ -79,8 +76,29 @@ const TEACHER_DOORS: Door[] = [
     method: 'PUT',
     ask: () => ({
       params: { code: sheet },
-      body: { studentId: mine.students[0]!.id, copy: 1, typed: 'f a' },
+      body: { studentId: mine.students[0]!.id, copy: 1, typed: ['f a'] },
     }),
+  },
+  { file: 'sheets/[code]/svg.ts', method: 'GET', ask: () => ({ params: { code: sheet } }) },
+  {
+    file: 'sheets/[code]/items.ts',
+    method: 'GET',
+    ask: () => ({ params: { code: sheet }, path: '/?format=csv' }),
+  },
+  {
+    file: 'sheets/[code]/hands.ts',
+    method: 'PUT',
+    ask: () => ({
+      params: { code: sheet },
+      body: { students: [mine.students[0]!.id], given: true },
+    }),
+  },
+  { file: 'sheets/[code]/results.ts', method: 'GET', ask: () => ({ params: { code: sheet } }) },
+  { file: 'sheets/[code]/follow-up.ts', method: 'POST', ask: () => ({ params: { code: sheet } }) },
+  {
+    file: 'marking/[code].ts',
+    method: 'DELETE',
+    ask: () => ({ params: { code: sheet }, body: { studentId: mine.students[0]!.id } }),
   },
   {
     file: 'cards.pdf.ts',
@@ -170,6 +188,7 @@ const OTHER_DOORS = [
   'student/kit.ts',
   'student/sayings.ts',
   'groups/index.ts',
+  'presets.ts',
 ];
 
 async function knock(door: Door, jar: Jar) {

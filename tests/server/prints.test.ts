@@ -1,29 +1,18 @@
 import { beforeAll, describe, expect, it } from 'vitest';
-import type { SheetSpec } from '@/core/sheets';
+import { newSection } from '@/core/sheets';
 import { chartsOf } from '@/server/services/charts';
 import { packOf } from '@/server/services/pack';
 import { makeSheet, pagesOf } from '@/server/services/sheets';
 import { getSheet } from '@/server/stores/sheets';
 import { addStudents, listStudents, updateStudent } from '@/server/stores/students';
 import { makeRoom } from '../helpers/people';
+import { at, sheet } from '../helpers/sheets';
 
 let room: Awaited<ReturnType<typeof makeRoom>>;
-const spec: SheetSpec = {
-  version: 1,
-  kind: 'name-notes',
-  positions: [1, 3, 5].map((step) => ({ clef: 'treble', step })),
-  count: 6,
-  key: 0,
-  weakFirst: false,
-  paper: 'A4',
-  staffSpace: 3,
-  title: 'Spaces',
-  instructions: '',
-  header: ['name'],
-  naming: 'letters',
-  terms: 'US',
+const spec = sheet([newSection('name-notes', 's', { count: 6 })], {
+  positions: at('treble', 1, 3, 5),
   keyPlaces: true,
-};
+});
 
 beforeAll(async () => {
   room = await makeRoom('prints');

@@ -1,4 +1,5 @@
 import { beforeAll, describe, expect, it } from 'vitest';
+import { newSection } from '@/core/sheets';
 import { staffTarget, wordsOf } from '@/core/workshop';
 import { pageSvg } from '@/engrave';
 import { exportGroup } from '@/server/services/export';
@@ -18,6 +19,7 @@ import { addOffer, changeOffer, getOffer, listOffers, putSaying } from '@/server
 import { getSheet } from '@/server/stores/sheets';
 import { getStudent } from '@/server/stores/students';
 import { makeRoom } from '../helpers/people';
+import { at, sheet } from '../helpers/sheets';
 
 let room: Awaited<ReturnType<typeof makeRoom>>;
 let other: Awaited<ReturnType<typeof makeRoom>>;
@@ -73,25 +75,13 @@ describe('sayings in use', () => {
   });
 
   it('do not change a sheet that was printed before', () => {
-    const spec = {
-      version: 1,
-      kind: 'name-notes',
-      positions: [{ clef: 'treble', step: 0 }],
-      count: 4,
-      key: 0,
-      weakFirst: false,
-      paper: 'A4',
-      staffSpace: 3,
-      title: '',
-      instructions: '',
-      header: [],
-      naming: 'letters',
-      terms: 'US',
+    const spec = sheet([newSection('name-notes', 's', { count: 4 })], {
+      positions: at('treble', 0),
       fade: 'sentence',
-    } as const;
-    const { sheet } = makeSheet(room.teacherId, group(), spec, { versions: 'one', seed: 's' }, now);
+    });
+    const made = makeSheet(room.teacherId, group(), spec, { versions: 'one', seed: 's' }, now);
     use('Eels Grab Bouncy Damp Fish', null, now + 5);
-    const stored = getSheet(room.teacherId, sheet.code);
+    const stored = getSheet(room.teacherId, made.sheet.code);
     const svg = pagesOf(stored, room.students, { part: 'sheets' })
       .map((p) => pageSvg(p))
       .join('');

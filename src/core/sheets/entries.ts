@@ -1,8 +1,10 @@
 import { nameText, parseName } from '../evidence';
 import {
+  type Alter,
   type KeySignature,
   keyAlter,
   type Letter,
+  letterIndex,
   type Naming,
   shiftLetter,
   tonic,
@@ -70,11 +72,12 @@ function takeSyllable(text: string, question: Question, naming: Naming): Taken |
   const first = found[1]![0]!.toLowerCase();
   const key = question.evidence?.item.key ?? 0;
   const named = naming === 'fixed-do' ? SYLLABLES[first]! : degree(first, key);
-  const sign = found[2]!;
-  const name = parseName(`${named}${sign}`)!;
+  const sign = parseName(`C${found[2]}`)!.alter;
   // Movable do says the signature with the syllable; fixed do says the sign.
-  const alter = naming === 'movable-do' && sign === '' ? keyAlter(key, named) : name.alter;
-  return { length: found[0].length, given: nameText({ ...name, alter }) };
+  const alter = naming === 'movable-do' ? keyAlter(key, named) + sign : sign;
+  return Math.abs(alter) <= 2
+    ? { length: found[0].length, given: nameText({ letter: named, alter: alter as Alter }) }
+    : null;
 }
 
 function degree(syllable: string, key: KeySignature): Letter {
@@ -151,6 +154,19 @@ export const ENTRIES: Readonly<Record<EntryId, Entry>> = {
     },
   },
 };
+
+/** A stored answer as it would be keyed in: to correct it later. */
+export function typedAs(question: Question, given: string | null, naming: Naming): string {
+  const name =
+    question.entry === 'name' || question.entry === 'correction' ? parseName(given ?? '') : null;
+  if (given === null || name === null || naming === 'letters') return given ?? '-';
+  const key = question.evidence?.item.key ?? 0;
+  const movable = naming === 'movable-do';
+  const from = movable ? tonic(key).letter : 'C';
+  const steps = (letterIndex(name.letter) - letterIndex(from) + 7) % 7;
+  const alter = name.alter - (movable ? keyAlter(key, name.letter) : 0);
+  return `${SYLLABLE_KEYS[steps]}${alter > 0 ? '#' : alter < 0 ? '♭' : ''}`;
+}
 
 /** Codes of the places that a written place may mean. */
 export function codesOf(question: Question, given: string): readonly string[] {

@@ -1,7 +1,8 @@
+export * from './check';
 export { chooseNotes, confusable } from './choose';
 export * from './codes';
 export * from './compose';
-export { ENTRIES } from './entries';
+export { ENTRIES, typedAs } from './entries';
 export * from './figures';
 export * from './follow-up';
 export { itemsCsv } from './items-csv';

@@ -8,7 +8,7 @@ export function hasPlaces({ instrument }: Task): boolean {
   return kind !== 'none' && kind !== 'voice';
 }
 
-/** The chosen notes that the instrument has a place for. */
+/** The chosen notes that are read on the instrument and have a place on it. */
 export function placedNotes(task: Task): {
   only: readonly StaffPosition[];
   notices: readonly string[];
@@ -22,7 +22,10 @@ export function placedNotes(task: Task): {
         : `The ${name} has no places that could be shown: choose another instrument or another exercise.`,
     );
   }
-  const only = positions.filter((p) => bestPlace(instrument, pitchAt(p, key)) !== null);
+  const { clefs } = INSTRUMENTS[instrument];
+  const only = positions.filter(
+    (p) => clefs.includes(p.clef) && bestPlace(instrument, pitchAt(p, key)) !== null,
+  );
   if (only.length === 0) {
     throw new NothingToAsk(
       `None of the chosen notes has a place in the first years of the ${name}.`,

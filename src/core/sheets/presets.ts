@@ -13,6 +13,23 @@ export interface Preset {
   >;
 }
 
+/** A sheet's exercises and settings as a teacher keeps them, without notes and key. */
+export type KeptPreset = Pick<
+  SheetSpec,
+  | 'sections'
+  | 'paper'
+  | 'staffSpace'
+  | 'write'
+  | 'large'
+  | 'colour'
+  | 'headLetters'
+  | 'title'
+  | 'instructions'
+  | 'header'
+  | 'keyPlaces'
+  | 'fade'
+>;
+
 type Part = readonly [kind: KindId, differs?: Parameters<typeof newSection>[2]];
 
 function preset(

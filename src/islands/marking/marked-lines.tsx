@@ -1,25 +1,45 @@
 import { useMemo } from 'react';
-import type { Mark, SheetItem } from '../../core/sheets';
+import type { Item } from '../../core/evidence';
+import type { Naming } from '../../core/notation';
+import type { Mark, Question } from '../../core/sheets';
 import { displayName, FELT, lineSvg, MADDER } from '../../engrave';
 import { Svg } from '../../ui/svg';
 
 /** Notes on one line. */
 const SLOTS = 12;
 
-/** The sheet's notes with what was written: right in felt, wrong in madder with the right name under it. */
-export function MarkedLines({
-  items,
-  marks,
-}: {
-  items: readonly SheetItem[];
+interface Props {
+  questions: readonly Question[];
   marks: readonly Mark[];
-}) {
+  naming: Naming;
+}
+
+/** What was asked with what was written: right in felt, wrong in madder with the right answer. */
+export function MarkedLines({ questions, marks, naming }: Props) {
+  const items = questions.map((q) => q.evidence?.item);
+  const onStaff = items.every((item) => item !== undefined);
+  return onStaff ? (
+    <Staves questions={questions} items={items} marks={marks} naming={naming} />
+  ) : (
+    <Chips questions={questions} marks={marks} naming={naming} />
+  );
+}
+
+function Staves({ questions, items, marks, naming }: Props & { items: readonly Item[] }) {
   const pictures = useMemo(
     () =>
-      lines(items).map((l) =>
-        picture(l.items, marks.slice(l.from, l.from + l.items.length), l.from),
+      lines(items).map(({ from, to }) =>
+        picture(
+          questions.slice(from, to).map((question, i) => ({
+            question,
+            item: items[from + i]!,
+            mark: marks[from + i],
+          })),
+          from,
+          naming,
+        ),
       ),
-    [items, marks],
+    [questions, items, marks, naming],
   );
   return (
     <div className="space-y-1">
@@ -30,33 +50,74 @@ export function MarkedLines({
   );
 }
 
-function lines(items: readonly SheetItem[]) {
-  const result: { from: number; items: SheetItem[] }[] = [];
+function lines(items: readonly Item[]): { from: number; to: number }[] {
+  const result: { from: number; to: number }[] = [];
   for (const [i, item] of items.entries()) {
     const last = result.at(-1);
-    if (last && last.items.length < SLOTS && last.items[0]!.clef === item.clef)
-      last.items.push(item);
-    else result.push({ from: i, items: [item] });
+    if (last && i - last.from < SLOTS && items[last.from]!.clef === item.clef) last.to = i + 1;
+    else result.push({ from: i, to: i + 1 });
   }
   return result;
 }
 
-function picture(items: readonly SheetItem[], marks: readonly Mark[], from: number): string {
-  const notes = items.map((item, i) => {
-    const mark = marks[i];
+interface Asked {
+  readonly question: Question;
+  readonly item: Item;
+  readonly mark: Mark | undefined;
+}
+
+function picture(asked: readonly Asked[], from: number, naming: Naming): string {
+  const notes = asked.map(({ question, item, mark }) => {
     if (!mark) return { step: item.step };
     const color = mark.correct ? FELT : MADDER;
-    const label = mark.given === null ? '–' : displayName(mark.given);
     return {
       step: item.step,
       color,
-      label,
+      label: given(question, mark, naming),
       labelColor: color,
-      under: mark.correct ? '✓' : displayName(item.answer),
+      under: mark.correct ? '✓' : (question.shown ?? question.answer),
     };
   });
-  const { clef, key } = items[0]!;
+  const { clef, key } = asked[0]!.item;
+  const marks = asked.flatMap((a) => a.mark ?? []);
   const wrong = marks.filter((m) => !m.correct).length;
-  const title = `Notes ${from + 1} to ${from + items.length}, ${clef} clef: ${marks.length} typed, ${wrong} wrong`;
+  const title = `Number ${from + 1} to ${from + asked.length}, ${clef} clef: ${marks.length} typed, ${wrong} wrong`;
   return lineSvg({ clef, key, notes, slots: SLOTS, title });
+}
+
+/** An answer as shown to whoever marks. */
+function given({ entry, evidence }: Question, mark: Mark, naming: Naming): string {
+  if (mark.given === null) return '–';
+  if (entry === 'tick') return mark.correct ? '+' : 'x';
+  if (entry === 'name' || entry === 'correction') {
+    return displayName(mark.given, naming, evidence?.item.key);
+  }
+  return mark.given;
+}
+
+function Chips({ questions, marks, naming }: Props) {
+  return (
+    <ol className="flex flex-wrap gap-1.5 text-sm">
+      {questions.map((q, i) => {
+        const mark = marks[i];
+        const look = mark
+          ? mark.correct
+            ? 'border-felt text-felt'
+            : 'border-madder text-madder'
+          : 'border-rule';
+        return (
+          <li key={i} className={`rounded border px-1.5 ${look}`} title={q.prompt}>
+            <span className="hint">{i + 1}</span>{' '}
+            {mark ? (
+              <b>
+                {given(q, mark, naming)} {mark.correct ? '✓' : `✗ ${q.shown ?? q.answer}`}
+              </b>
+            ) : (
+              '…'
+            )}
+          </li>
+        );
+      })}
+    </ol>
+  );
 }

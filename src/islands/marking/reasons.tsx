@@ -1,32 +1,34 @@
 import { useMemo } from 'react';
-import { type Answer, CAUSE_TEXT, causeName, diagnose, likelyCauses } from '../../core/evidence';
-import type { Mark, SheetItem } from '../../core/sheets';
+import {
+  type Answer,
+  CAUSE_TEXT,
+  causeName,
+  diagnose,
+  likelyCauses,
+  type Player,
+} from '../../core/evidence';
+import { evidenceOf, type Mark, type Question } from '../../core/sheets';
 
 interface Props {
-  items: readonly SheetItem[];
-  marks: readonly Mark[];
+  questions: readonly Question[];
+  marks: readonly (Mark | undefined)[];
   recent: readonly Answer[];
+  player: Player;
   at: number;
 }
 
 /** Why, from this sheet together with the student's newest answers. */
-export function Reasons({ items, marks, recent, at }: Props) {
+export function Reasons({ questions, marks, recent, player, at }: Props) {
   const result = useMemo(() => {
-    const own = marks.map(
-      (mark, i): Answer => ({
-        ...items[i]!,
-        ...mark,
-        id: `now-${i}`,
-        task: 'name',
-        ms: null,
-        hints: 0,
-        source: 'sheet',
-        at,
-      }),
-    );
-    return diagnose([...recent, ...own]);
-  }, [items, marks, recent, at]);
-  if (!marks.some((m) => !m.correct)) return null;
+    const own = questions.flatMap((question, i): Answer[] => {
+      const mark = marks[i];
+      const evidence = mark && evidenceOf(question, mark);
+      if (!evidence) return [];
+      return [{ ...evidence, id: `now-${i}`, ms: null, hints: 0, source: 'sheet', at }];
+    });
+    return diagnose([...recent, ...own], player);
+  }, [questions, marks, recent, player, at]);
+  if (!marks.some((m) => m && !m.correct)) return null;
   // Times say nothing about paper, and this sheet is what is being looked at.
   const causes = likelyCauses(result).filter((c) => c.id !== 'counting');
   return (
@@ -39,7 +41,7 @@ export function Reasons({ items, marks, recent, at }: Props) {
       ) : (
         <ul>
           {causes.map((c) => (
-            <li key={c.id + (c.position ?? '')}>
+            <li key={c.id + (c.position ?? '') + (c.instrument ?? '')}>
               <b>{causeName(c)}</b>{' '}
               <span className="hint">
                 {Math.round(c.probability * 100)} %, from {result.answers} answers

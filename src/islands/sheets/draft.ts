@@ -1,53 +1,84 @@
+import type { GroupView } from '../../contract/views';
+import type { InstrumentId } from '../../core/instruments';
 import type { KeySignature, StaffPosition } from '../../core/notation';
-import type { Fade } from '../../core/sayings';
-import { type HeaderField, type Paper, SHEET_LIMITS } from '../../core/sheets';
+import {
+  type KeptPreset,
+  KINDS,
+  newSection,
+  type Preset,
+  type SheetSpec,
+  sheetProblem,
+} from '../../core/sheets';
 
 /** A sheet while it is being set. */
-export interface Draft {
-  readonly count: number;
+export interface Draft extends KeptPreset {
   readonly key: KeySignature;
-  readonly weakFirst: boolean;
-  readonly paper: Paper;
-  readonly staffSpace: number;
-  readonly title: string;
-  /** null: follow the settings. */
-  readonly instructions: string | null;
-  readonly header: readonly HeaderField[];
-  readonly keyPlaces: boolean;
-  readonly fade: Fade;
-  readonly versions: 'one' | 'each';
+  readonly instrument: InstrumentId;
+  readonly versions: 'one' | 'abc' | 'each';
 }
 
-export const START: Draft = {
-  count: 24,
-  key: 0,
-  weakFirst: true,
-  paper: 'A4',
-  staffSpace: 2.8,
-  title: 'Name the notes',
-  instructions: null,
-  header: ['name', 'room', 'number', 'date'],
-  keyPlaces: true,
-  fade: 'none',
-  versions: 'one',
-};
+/** The sheet that the view starts with. */
+export function startDraft(key: KeySignature, instrument: InstrumentId): Draft {
+  return {
+    sections: [newSection('name-notes', 'first', { weakFirst: true })],
+    paper: 'A4',
+    staffSpace: 2.8,
+    write: 10,
+    large: false,
+    colour: false,
+    headLetters: 'none',
+    title: 'Name the notes',
+    instructions: '',
+    header: ['name', 'room', 'number', 'date'],
+    keyPlaces: true,
+    fade: 'none',
+    key,
+    instrument,
+    versions: 'one',
+  };
+}
+
+/** A draft with a ready-made sheet's exercises; paper, header and versions stay. */
+export function withPreset(draft: Draft, preset: Preset): Draft {
+  const { title, sections, settings } = preset;
+  const plain = {
+    staffSpace: 2.8,
+    write: 10,
+    large: false,
+    headLetters: 'none',
+    instructions: '',
+  } as const;
+  return { ...draft, ...plain, ...settings, title, sections };
+}
+
+/** What of a draft is kept under a name. */
+export function keptOf(draft: Draft): KeptPreset {
+  const { key: _, instrument: __, versions: ___, ...kept } = draft;
+  return kept;
+}
+
+/** The spec that a draft stands for, with the chosen notes in the group's words. */
+export function specOf(
+  draft: Draft,
+  { naming, terms }: Pick<GroupView, 'naming' | 'terms'>,
+  positions: readonly StaffPosition[],
+): SheetSpec {
+  const { versions: _, ...settings } = draft;
+  return { ...settings, version: 2, positions, naming, terms };
+}
 
 /** What keeps a draft from being printed, in a sentence that says what to do, or null. */
-export function problemOf(
-  draft: Draft,
-  positions: readonly StaffPosition[],
-  instructions: string,
-): string | null {
-  const { items, staffSpace, title, instructions: longest } = SHEET_LIMITS;
-  if (positions.length === 0) return 'Choose at least one note on the staff at the left.';
-  if (!Number.isInteger(draft.count) || draft.count < 1)
-    return 'Write how many notes: a whole number from 1.';
-  if (draft.count > items) return `A sheet holds up to ${items} notes. Make two sheets for more.`;
-  if (!(draft.staffSpace >= staffSpace.min && draft.staffSpace <= staffSpace.max)) {
-    return `Staff lines stand ${staffSpace.min} to ${staffSpace.max} mm apart.`;
+export function problemOf(draft: Draft, positions: readonly StaffPosition[]): string | null {
+  if (positions.length === 0 && draft.sections.some((s) => KINDS[s.kind].asksNotes)) {
+    return 'Choose at least one note on the staff at the left.';
   }
-  if (draft.title.length > title) return `The title is too long: up to ${title} letters.`;
-  return instructions.length > longest
-    ? `The instructions are too long: up to ${longest} letters.`
-    : null;
+  return sheetProblem(draft);
+}
+
+/** An id that no section of the draft has. */
+export function freeId(draft: Pick<Draft, 'sections'>): string {
+  const used = new Set(draft.sections.map((s) => s.id));
+  let n = draft.sections.length + 1;
+  while (used.has(`part-${n}`)) n++;
+  return `part-${n}`;
 }

@@ -1,4 +1,6 @@
 import { Printer } from 'lucide-react';
+import { useState } from 'react';
+import { NumberField } from '../../ui/fields';
 
 /** A sheet that was made. */
 export interface Made {
@@ -9,62 +11,74 @@ export interface Made {
   readonly at: number;
 }
 
+/** Sheets listed. */
+const LISTED = 8;
+
 /** Sheets made for this group, newest first, to print again or to mark. */
 export function MadeSheets({ made }: { made: readonly Made[] }) {
+  const [times, setTimes] = useState(1);
   if (made.length === 0) return null;
-  const day = new Intl.DateTimeFormat('en', { day: 'numeric', month: 'short' });
   return (
-    <section className="panel" aria-labelledby="made">
-      <h2 id="made">Made</h2>
+    <section className="panel p-3!" aria-labelledby="made">
+      <div className="flex items-end justify-between gap-2">
+        <h2 id="made">Made</h2>
+        <div className="w-28">
+          <NumberField label="Prints of each" value={times} min={1} max={40} onChange={setTimes} />
+        </div>
+      </div>
       <ul className="divide-y divide-rule text-sm">
-        {made.slice(0, 8).map((s) => (
-          <li key={s.code} className="py-1.5">
-            <b>{s.code}</b> <span className="hint">{day.format(s.at)}</span> {s.title}
-            <br />
-            <Printer aria-hidden size={14} className="inline text-soft" />{' '}
-            <a
-              href={`/api/sheets/${s.code}/pdf?part=sheets`}
-              target="_blank"
-              rel="noreferrer"
-              className="inline-flex min-h-6 items-center"
-            >
-              {s.copies === 1 ? 'sheet' : `${s.copies} sheets`}
-            </a>
-            {' · '}
-            <a
-              href={`/api/sheets/${s.code}/pdf?part=key`}
-              target="_blank"
-              rel="noreferrer"
-              className="inline-flex min-h-6 items-center"
-            >
-              key
-            </a>
-            {' · '}
-            <a
-              href={`/api/sheets/${s.code}/pdf?part=all`}
-              target="_blank"
-              rel="noreferrer"
-              className="inline-flex min-h-6 items-center"
-            >
-              both
-            </a>
-            {' · '}
-            <a
-              href={`/api/sheets/${s.code}/pdf?part=pack`}
-              target="_blank"
-              rel="noreferrer"
-              title="For each student: the sheet, its cards and the fingering chart"
-              className="inline-flex min-h-6 items-center"
-            >
-              packs
-            </a>
-            {' · '}
-            <a href={`/marking?code=${s.code}`} className="inline-flex min-h-6 items-center">
-              mark{s.marked > 0 ? ` (${s.marked} done)` : ''}
-            </a>
-          </li>
+        {made.slice(0, LISTED).map((s) => (
+          <OneSheet key={s.code} sheet={s} times={times} />
         ))}
       </ul>
     </section>
+  );
+}
+
+const day = new Intl.DateTimeFormat('en', { day: 'numeric', month: 'short' });
+
+function OneSheet({ sheet: s, times }: { sheet: Made; times: number }) {
+  const file = `/api/sheets/${s.code}`;
+  const extra = Number.isInteger(times) && times > 1 && times <= 40 ? `&times=${times}` : '';
+  const link = (href: string, text: string, title?: string) => (
+    <a
+      href={href}
+      target="_blank"
+      rel="noreferrer"
+      title={title}
+      className="inline-flex min-h-6 items-center"
+    >
+      {text}
+    </a>
+  );
+  return (
+    <li className="py-1.5">
+      <b>{s.code}</b> <span className="hint">{day.format(s.at)}</span>{' '}
+      <span className="wrap-anywhere">{s.title}</span>
+      <br />
+      <Printer aria-hidden size={14} className="inline text-soft" />{' '}
+      {link(`${file}/pdf?part=sheets${extra}`, s.copies === 1 ? 'sheet' : `${s.copies} sheets`)}
+      {' · '}
+      {link(`${file}/pdf?part=key`, 'key')}
+      {' · '}
+      {link(`${file}/pdf?part=all${extra}`, 'both', 'Sheets with their keys at the end')}
+      {' · '}
+      {link(
+        `${file}/pdf?part=pack`,
+        'packs',
+        'For each student: the sheet, its cards and the fingering chart',
+      )}
+      {' · '}
+      <a href={`/marking?code=${s.code}`} className="inline-flex min-h-6 items-center">
+        mark{s.marked > 0 ? ` (${s.marked} done)` : ''}
+      </a>
+      <details>
+        <summary className="hint min-h-6">Other files</summary>
+        {link(`${file}/svg?copy=1&page=1`, 'SVG of a page')} {' · '}
+        {link(`${file}/items?format=csv`, 'items as CSV')} {' · '}
+        {link(`${file}/items?format=musicxml`, 'notes as MusicXML')} {' · '}
+        {link(`${file}/items?format=musicxml&answers=1`, 'with answers')}
+      </details>
+    </li>
   );
 }

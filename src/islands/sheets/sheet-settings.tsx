@@ -1,148 +1,148 @@
-import { Shuffle } from 'lucide-react';
 import type { KeySignature } from '../../core/notation';
-import type { Fade } from '../../core/sayings';
-import { HEADER_FIELDS, type Paper } from '../../core/sheets';
-import { FadeOptions, KeyOptions } from '../../ui/options';
+import { HEADER_FIELDS, type HeadLetters, SHEET_LIMITS } from '../../core/sheets';
+import { CheckField, NumberField, SelectField } from '../../ui/fields';
+import { FadeOptions, InstrumentOptions, KeyOptions } from '../../ui/options';
 import type { Draft } from './draft';
+
+const HEAD_LETTER_NAMES: Readonly<Record<HeadLetters, string>> = {
+  none: 'None',
+  all: 'In all',
+  other: 'In every other',
+  first: 'In the first of each note',
+  fading: 'Fading over the exercise',
+};
 
 interface Props {
   draft: Draft;
-  instructions: string;
-  change: (part: Partial<Draft>) => void;
-  shuffle: () => void;
-  students: number;
+  change: (part: Partial<Draft>, about: string) => void;
 }
 
-/** The few settings of a sheet. */
-export function SheetSettings({ draft, instructions, change, shuffle, students }: Props) {
+/** Settings of the sheet as a whole. */
+export function SheetSettings({ draft, change }: Props) {
+  const set = <K extends keyof Draft>(name: K, value: Draft[K]) => change({ [name]: value }, name);
   return (
-    <section className="panel space-y-3" aria-label="Settings of the sheet">
+    <section className="panel space-y-2.5 p-3!" aria-label="Settings of the sheet">
       <label className="field">
         Title
         <input
           className="input"
           value={draft.title}
-          onChange={(e) => change({ title: e.target.value })}
+          onChange={(e) => set('title', e.target.value)}
         />
       </label>
-      <label className="field">
-        Instructions
-        <textarea
-          className="input h-20 text-sm!"
-          value={instructions}
-          onChange={(e) => change({ instructions: e.target.value })}
+      <details>
+        <summary className="min-h-7 font-bold">Paper and size</summary>
+        <Paper draft={draft} set={set} />
+      </details>
+      <details>
+        <summary className="min-h-7 font-bold">Header, helps and key</summary>
+        <Helps draft={draft} set={set} />
+      </details>
+    </section>
+  );
+}
+
+interface PartProps {
+  draft: Draft;
+  set: <K extends keyof Draft>(name: K, value: Draft[K]) => void;
+}
+
+function Paper({ draft, set }: PartProps) {
+  return (
+    <div className="space-y-2.5 pt-1">
+      <div className="grid grid-cols-2 gap-2">
+        <SelectField label="Paper" value={draft.paper} onChange={(v) => set('paper', v)}>
+          <option>A4</option>
+          <option>Letter</option>
+        </SelectField>
+        <SelectField
+          label="Key signature"
+          value={String(draft.key)}
+          onChange={(v) => set('key', Number(v) as KeySignature)}
+        >
+          <KeyOptions />
+        </SelectField>
+        <NumberField
+          label="Staff, mm"
+          value={draft.staffSpace}
+          {...SHEET_LIMITS.staffSpace}
+          step={0.2}
+          onChange={(v) => set('staffSpace', v)}
         />
-      </label>
-      <div className="grid grid-cols-2 gap-3">
-        <label className="field">
-          Notes
-          <input
-            className="input"
-            type="number"
-            min={1}
-            max={200}
-            value={draft.count || ''}
-            onChange={(e) => change({ count: Number(e.target.value) })}
-          />
-        </label>
-        <label className="field">
-          Staff, mm
-          <input
-            className="input"
-            type="number"
-            min={2}
-            max={8}
-            step={0.2}
-            value={draft.staffSpace || ''}
-            onChange={(e) => change({ staffSpace: Number(e.target.value) })}
-          />
-        </label>
-        <label className="field">
-          Paper
-          <select
-            className="input"
-            value={draft.paper}
-            onChange={(e) => change({ paper: e.target.value as Paper })}
-          >
-            <option>A4</option>
-            <option>Letter</option>
-          </select>
-        </label>
-        <label className="field">
-          Key signature
-          <select
-            className="input"
-            value={draft.key}
-            onChange={(e) => change({ key: Number(e.target.value) as KeySignature })}
-          >
-            <KeyOptions />
-          </select>
-        </label>
+        <NumberField
+          label="To write, mm"
+          value={draft.write}
+          {...SHEET_LIMITS.write}
+          onChange={(v) => set('write', v)}
+        />
       </div>
+      <CheckField label="Large print" checked={draft.large} onChange={(v) => set('large', v)} />
+      <CheckField label="In colour" checked={draft.colour} onChange={(v) => set('colour', v)} />
+      <SelectField
+        label="Letters in the heads"
+        value={draft.headLetters}
+        onChange={(v) => set('headLetters', v)}
+      >
+        {Object.entries(HEAD_LETTER_NAMES).map(([id, text]) => (
+          <option key={id} value={id}>
+            {text}
+          </option>
+        ))}
+      </SelectField>
+      {draft.versions === 'each' ? null : (
+        <SelectField
+          label="Instrument whose places are asked"
+          value={draft.instrument}
+          onChange={(v) => set('instrument', v)}
+        >
+          <InstrumentOptions />
+        </SelectField>
+      )}
+    </div>
+  );
+}
+
+function Helps({ draft, set }: PartProps) {
+  return (
+    <div className="space-y-2.5 pt-1">
+      <label className="field">
+        Instructions for the whole sheet
+        <textarea
+          className="input h-16 text-sm!"
+          value={draft.instructions}
+          onChange={(e) => set('instructions', e.target.value)}
+        />
+      </label>
       <fieldset>
         <legend className="field">To fill in</legend>
         <div className="flex flex-wrap gap-x-3">
           {HEADER_FIELDS.map((f) => (
-            <label key={f} className="flex min-h-7 items-center gap-1.5 text-sm">
-              <input
-                type="checkbox"
-                className="size-4.5"
-                checked={draft.header.includes(f)}
-                onChange={(e) =>
-                  change({
-                    header: HEADER_FIELDS.filter((h) =>
-                      h === f ? e.target.checked : draft.header.includes(h),
-                    ),
-                  })
-                }
-              />
-              {f}
-            </label>
+            <CheckField
+              key={f}
+              label={f}
+              checked={draft.header.includes(f)}
+              onChange={(on) =>
+                set(
+                  'header',
+                  HEADER_FIELDS.filter((h) => (h === f ? on : draft.header.includes(h))),
+                )
+              }
+            />
           ))}
         </div>
       </fieldset>
-      <label className="flex min-h-7 items-center gap-2 text-sm">
-        <input
-          type="checkbox"
-          className="size-4.5"
-          checked={draft.weakFirst}
-          onChange={(e) => change({ weakFirst: e.target.checked })}
-        />
-        More of the weak notes
-      </label>
-      <label className="flex min-h-7 items-center gap-2 text-sm">
-        <input
-          type="checkbox"
-          className="size-4.5"
-          checked={draft.keyPlaces}
-          onChange={(e) => change({ keyPlaces: e.target.checked })}
-        />
-        Places on the instrument in the key
-      </label>
-      <label className="field">
-        Sayings across the top
-        <select
-          className="input"
-          value={draft.fade}
-          onChange={(e) => change({ fade: e.target.value as Fade })}
-        >
-          <FadeOptions />
-        </select>
-      </label>
-      <label className="field">
-        Versions
-        <select
-          className="input"
-          value={draft.versions}
-          onChange={(e) => change({ versions: e.target.value as Draft['versions'] })}
-        >
-          <option value="one">One for all</option>
-          <option value="each">One for each of {students} students</option>
-        </select>
-      </label>
-      <button type="button" className="btn" onClick={shuffle}>
-        <Shuffle aria-hidden size={16} /> Other order
-      </button>
-    </section>
+      <SelectField
+        label="Sayings across the top"
+        value={draft.fade}
+        onChange={(v) => set('fade', v)}
+      >
+        <FadeOptions />
+      </SelectField>
+      <CheckField
+        label="Places on the instrument in the key"
+        checked={draft.keyPlaces}
+        onChange={(v) => set('keyPlaces', v)}
+      />
+    </div>
   );
 }

@@ -11,7 +11,7 @@ import type { InstrumentId } from '../../core/instruments';
 import type { MethodId, MethodSettings } from '../../core/methods';
 import type { KeySignature, Naming, Terms } from '../../core/notation';
 import type { Fade, OwnSayings, SayingSet, Words } from '../../core/sayings';
-import type { SheetCopy, SheetSpec } from '../../core/sheets';
+import type { FirstSpec, KeptPreset, SheetCopy, SheetSpec } from '../../core/sheets';
 import { user } from './auth-schema';
 
 export * from './auth-schema';
@@ -203,7 +203,7 @@ export const sheet = sqliteTable(
     groupId: text('group_id')
       .notNull()
       .references(() => group.id, { onDelete: 'cascade' }),
-    spec: text('spec', { mode: 'json' }).$type<SheetSpec>().notNull(),
+    spec: text('spec', { mode: 'json' }).$type<SheetSpec | FirstSpec>().notNull(),
     createdAt: integer('created_at').notNull(),
   },
   (t) => [index('sheet_group').on(t.groupId)],
@@ -223,7 +223,10 @@ export const sheetCopy = sqliteTable(
   (t) => [primaryKey({ columns: [t.sheetCode, t.number] })],
 );
 
-/** What a student wrote on a sheet, as keyed in. `revision` counts the times it was marked. */
+/**
+ * What a student wrote on a sheet, as keyed in, question by question. `revision` counts
+ * the times it was marked; nothing given: it was taken back.
+ */
 export const marking = sqliteTable(
   'marking',
   {
@@ -240,4 +243,34 @@ export const marking = sqliteTable(
     markedAt: integer('marked_at').notNull(),
   },
   (t) => [primaryKey({ columns: [t.sheetCode, t.studentId] })],
+);
+
+/** When a sheet was given to a student and when it came back; null: not yet. */
+export const sheetHand = sqliteTable(
+  'sheet_hand',
+  {
+    sheetCode: text('sheet_code')
+      .notNull()
+      .references(() => sheet.code, { onDelete: 'cascade' }),
+    studentId: text('student_id')
+      .notNull()
+      .references(() => student.id, { onDelete: 'cascade' }),
+    givenAt: integer('given_at'),
+    backAt: integer('back_at'),
+  },
+  (t) => [primaryKey({ columns: [t.sheetCode, t.studentId] })],
+);
+
+/** A sheet's exercises and settings that a teacher keeps to use again. */
+export const sheetPreset = sqliteTable(
+  'sheet_preset',
+  {
+    id: text('id').primaryKey(),
+    teacherId: text('teacher_id')
+      .notNull()
+      .references(() => user.id, { onDelete: 'cascade' }),
+    name: text('name').notNull(),
+    preset: text('preset', { mode: 'json' }).$type<KeptPreset>().notNull(),
+  },
+  (t) => [uniqueIndex('sheet_preset_name').on(t.teacherId, t.name)],
 );

@@ -11,12 +11,10 @@ import { createTeacher } from '../auth';
 import { db, schema } from '../db';
 import { sealKey } from '../pictures';
 import { clefsOf } from '../services/ladder';
-import { markSheet } from '../services/marking';
-import { itemsOf, makeSheet } from '../services/sheets';
 import { storeAnswers } from '../stores/answers';
 import { createGroup, type GroupRow, getGroup, setIntroduced } from '../stores/groups';
+import { keepPreset } from '../stores/presets';
 import { addOffer, putSaying } from '../stores/sayings';
-import { getSheet } from '../stores/sheets';
 import { addStudents, type StudentRow } from '../stores/students';
 import {
   DEMO_ENTRY,
@@ -25,6 +23,8 @@ import {
   type DemoGroup,
   type DemoStudent,
 } from './scenario';
+import { seedSheets } from './seed-sheets';
+import { DEMO_PRESET } from './sheets';
 
 const HOUR = 3_600_000;
 const DAY = 24 * HOUR;
@@ -36,6 +36,7 @@ const ROUND_ANSWERS = 16;
 /** Fills an empty database with the demo: six weeks that end on the day of `now`. */
 export async function seedDemo(now: number): Promise<void> {
   const teacherId = await createTeacher(DEMO_TEACHER);
+  keepPreset(teacherId, DEMO_PRESET.name, DEMO_PRESET.preset);
   for (const [i, demo] of DEMO_GROUPS.entries()) {
     const made = now - WEEKS * 7 * DAY + i;
     const { id } = createGroup(
@@ -59,7 +60,7 @@ export async function seedDemo(now: number): Promise<void> {
       storeAnswers(student.id, practise(student, acts, group, introduced, now));
       seedSayings(teacherId, group, student, acts, now);
     }
-    makeSheets(teacherId, group, demo, students, introduced, now);
+    seedSheets(teacherId, group, demo, students, introduced, now);
   }
   const pictures = sealKey(DEMO_ENTRY.pictures);
   db()
@@ -208,68 +209,4 @@ function placeRound(
     };
     return simulatePlace(demo.acts, ask, random);
   }).filter((a) => a !== null);
-}
-
-/** A sheet of last week, marked for most, and one of three days ago that waits. */
-function makeSheets(
-  teacherId: string,
-  group: GroupRow,
-  demo: DemoGroup,
-  students: StudentRow[],
-  introduced: ReadonlyMap<string, number>,
-  now: number,
-): void {
-  if (students.length < 2) return;
-  const random = seeded(`demo sheets/${demo.name}`);
-  const positions = [...introduced.keys()].map((id) => parsePositionId(id)!);
-  const spec = {
-    version: 1,
-    kind: 'name-notes',
-    positions,
-    count: 20,
-    key: group.key,
-    weakFirst: true,
-    paper: 'A4',
-    staffSpace: 2.8,
-    title: 'Lantern evening: name the notes',
-    instructions: 'Look at the clef first. Write the name under each note.',
-    header: ['name', 'room', 'number', 'date'],
-    naming: 'letters',
-    terms: 'US',
-    keyPlaces: true,
-  } as const;
-  const last = makeSheet(
-    teacherId,
-    group,
-    spec,
-    { versions: 'each', seed: `${demo.name} 1` },
-    now - 6 * DAY,
-  );
-  const stored = getSheet(teacherId, last.sheet.code);
-  for (const student of students.slice(0, -1)) {
-    const copy = stored.copies.find((c) => c.studentId === student.id)?.number;
-    const acts = demo.students.find((s) => s.name === student.name);
-    if (copy === undefined || !acts || (acts.lastPractice ?? 0) > 6) continue;
-    const typed = itemsOf(stored, copy, students).items.map(
-      (item) =>
-        simulateAnswer(
-          acts.acts,
-          { id: 'x', position: item, key: group.key, source: 'sheet', at: now, before: 40 },
-          random,
-        ).given ?? '-',
-    );
-    markSheet(
-      stored,
-      students,
-      { studentId: student.id, copy, typed: typed.join(' '), at: now - 5 * DAY },
-      now - 5 * DAY,
-    );
-  }
-  makeSheet(
-    teacherId,
-    group,
-    { ...spec, title: 'Warm-up before the lanterns', count: 16 },
-    { versions: 'one', seed: `${demo.name} 2` },
-    now - 3 * DAY,
-  );
 }

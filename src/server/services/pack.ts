@@ -4,7 +4,7 @@ import { cardPages, cardsFor, chartPages, type Page } from '../../engrave';
 import { badInput } from '../errors';
 import type { StudentRow } from '../stores/students';
 import { sayingsOf } from './sayings';
-import { itemsOf, pagesOf, type StoredSheet } from './sheets';
+import { composedCopy, pagesOf, type StoredSheet } from './sheets';
 
 /**
  * For each student in turn: their copy of the sheet, cards and a fingering chart of its
@@ -21,9 +21,10 @@ export function packOf(stored: StoredSheet, students: readonly StudentRow[]): Pa
   for (const student of students) {
     const row = stored.copies.find((c) => c.studentId === student.id || c.studentId === null);
     if (!row) continue;
-    const { spec } = itemsOf(stored, row.number, students);
+    const { spec } = composedCopy(stored, row.number, students);
     const { clefs } = INSTRUMENTS[student.instrument];
-    const positions = spec.positions.filter((p) => clefs.includes(p.clef));
+    const all = row.copy.positions ?? spec.positions;
+    const positions = all.filter((p) => clefs.includes(p.clef));
     const owner = `${student.name} · ${stored.group.name}`;
     const sayings = sayingsOf(stored.group, student);
     const settings = { ...stored.group, sayings, key: spec.key, ...player(student) };

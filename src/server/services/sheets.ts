@@ -1,110 +1,31 @@
-import { NEW_NOTE, type SecurityRules, securityOf } from '../../core/evidence';
-import { INSTRUMENTS } from '../../core/instruments';
-import { positionId, type StaffPosition } from '../../core/notation';
-import { stripLines } from '../../core/sayings';
-import { composeNames, copyCode, type SheetSpec } from '../../core/sheets';
+import { positionId } from '../../core/notation';
+import { composeSheet, copyCode, type SheetSpec } from '../../core/sheets';
 import { type KeyPlayer, type Page, sheetPages, wayPages } from '../../engrave';
-import { badInput, notFound } from '../errors';
+import { notFound } from '../errors';
 import { type GroupRow, introducedOf } from '../stores/groups';
-import { type CopyRow, createSheet, type NewCopy, type SheetRow } from '../stores/sheets';
+import { type CopyRow, createSheet, type SheetRow } from '../stores/sheets';
 import { listStudents, type StudentRow } from '../stores/students';
-import { type Knowledge, knowledgeOf } from './knowledge';
+import { copiesFor, shortcomings, type Versions } from './copies';
 import { settingsFor } from './methods';
 import { sayingsOf } from './sayings';
 
-/** How much a note weighs on a sheet that favours weak ones; our own figures. */
-const WEIGHT = { 'not-met': 2, learning: 4, fading: 3, secure: 1, instant: 0.6 } as const;
-
-/** Weights of positions for one student at `now`. */
-export function weightsFor(
-  known: Knowledge,
-  positions: readonly StaffPosition[],
-  rules: SecurityRules,
-  now: number,
-): Record<string, number> {
-  return Object.fromEntries(
-    positions.map((p) => {
-      const id = positionId(p);
-      return [id, WEIGHT[securityOf(known.states.get(id) ?? NEW_NOTE, now, rules).security]];
-    }),
-  );
-}
-
-/** The middle of several students' weights: what a sheet for all should favour. */
-export function meanWeights(all: readonly Record<string, number>[]): Record<string, number> {
-  const sum: Record<string, number> = {};
-  for (const weights of all) {
-    for (const [id, w] of Object.entries(weights)) sum[id] = (sum[id] ?? 0) + w / all.length;
-  }
-  return sum;
-}
-
-/** Makes and stores a sheet: one copy for all, or one for each student by their own evidence. */
+/**
+ * Makes and stores a sheet with its copies; `notices` says what some copies could not be
+ * given. What a copy is made from is kept with it: a printed sheet stays as it is when
+ * evidence, sayings or instruments change.
+ * @throws Problem 400 when nobody would have anything to do.
+ */
 export function makeSheet(
   teacherId: string,
   group: GroupRow,
   spec: SheetSpec,
-  options: { versions: 'one' | 'each'; seed: string },
+  options: { versions: Versions; seed: string },
   now: number,
-): { sheet: SheetRow; copies: CopyRow[] } {
-  const students = listStudents(teacherId, group.id);
-  const weights = studentWeights(students, spec.positions, group.rules, now);
-  const copies =
-    options.versions === 'one'
-      ? [
-          {
-            studentId: null,
-            copy: {
-              seed: options.seed,
-              weights: meanWeights([...weights.values()]),
-              strip: stripLines(group.sayings, spec.positions, spec.fade ?? 'none'),
-            },
-          },
-        ]
-      : students
-          .filter((s) => readable(s, spec.positions).length > 0)
-          .map((s) => ownCopy(group, s, spec, options.seed, weights.get(s.id)!));
-  if (copies.length === 0) {
-    throw badInput(
-      'Nobody in this group reads the clef of these notes. Choose notes of their clefs, or one version for all.',
-    );
-  }
-  return createSheet(teacherId, group.id, spec, copies, now);
-}
-
-/**
- * A student's own copy leaves out the clef that their instrument does not read. The notes
- * are kept with it: a printed sheet stays as it is when the instrument changes.
- */
-function ownCopy(
-  group: GroupRow,
-  student: StudentRow,
-  spec: SheetSpec,
-  seed: string,
-  weights: Record<string, number>,
-): NewCopy {
-  const positions = readable(student, spec.positions);
-  const strip = stripLines(sayingsOf(group, student), positions, spec.fade ?? 'none');
-  const copy = { seed: `${seed}/${student.id}`, weights, positions, strip };
-  return { studentId: student.id, copy };
-}
-
-/** Weights by student id; knowledge is worked out once for all. */
-export function studentWeights(
-  students: readonly StudentRow[],
-  positions: readonly StaffPosition[],
-  rules: SecurityRules,
-  now: number,
-): Map<string, Record<string, number>> {
-  const knowledge = knowledgeOf(students.map((s) => ({ ...s, rules })));
-  return new Map(
-    students.map((s) => [s.id, weightsFor(knowledge.get(s.id)!, positions, rules, now)]),
-  );
-}
-
-function readable(student: StudentRow, positions: readonly StaffPosition[]): StaffPosition[] {
-  const { clefs } = INSTRUMENTS[student.instrument];
-  return positions.filter((p) => clefs.includes(p.clef));
+): { sheet: SheetRow; copies: CopyRow[]; notices: string[] } {
+  const own = { group, students: listStudents(teacherId, group.id) };
+  const copies = copiesFor(own, spec, options, now);
+  const notices = shortcomings(own, spec, copies);
+  return { ...createSheet(teacherId, group.id, spec, copies, now), notices };
 }
 
 export interface StoredSheet {
@@ -113,14 +34,13 @@ export interface StoredSheet {
   readonly group: GroupRow;
 }
 
-/** Items of one copy of a stored sheet. @throws Problem 404 for a copy that was not made. */
-export function itemsOf(stored: StoredSheet, number: number, students: readonly StudentRow[]) {
+/** One copy of a stored sheet, composed. @throws Problem 404 for a copy that was not made. */
+export function composedCopy(stored: StoredSheet, number: number, students: readonly StudentRow[]) {
   const row = stored.copies.find((c) => c.number === number);
   if (!row) throw notFound(`Copy ${number} of sheet ${stored.sheet.code}`);
   const student = students.find((s) => s.id === row.studentId);
-  const { positions = stored.sheet.spec.positions } = row.copy;
-  const spec: SheetSpec = { ...stored.sheet.spec, positions };
-  return { spec, student, items: composeNames(spec, row.copy), strip: row.copy.strip ?? [] };
+  const { spec } = stored.sheet;
+  return { spec, row, student, sections: composeSheet(spec, row.copy) };
 }
 
 /** Whose places a key shows: the student's, or one of each instrument of the group. */
@@ -129,43 +49,62 @@ function playersOf(student: StudentRow | undefined, students: readonly StudentRo
   return [...new Map(students.map((s) => [s.instrument, s])).values()];
 }
 
+export interface Printing {
+  readonly part: 'sheets' | 'key' | 'all';
+  readonly copy?: number | undefined;
+  /** How often each copy is printed; keys once. */
+  readonly times?: number;
+}
+
 /** Pages of a stored sheet: the copies, their keys, or both, the keys at the end. */
 export function pagesOf(
   stored: StoredSheet,
   students: readonly StudentRow[],
-  options: { part: 'sheets' | 'key' | 'all'; copy?: number | undefined },
+  { part, copy, times = 1 }: Printing,
 ): Page[] {
   const numbers = stored.copies
     .map((c) => c.number)
-    .filter((n) => options.copy === undefined || n === options.copy);
-  if (numbers.length === 0) throw notFound(`Copy ${options.copy} of sheet ${stored.sheet.code}`);
-  // What stands on a sheet is explained too, whether it was introduced or not.
-  const shown = new Set([
-    ...introducedOf(stored.group.id).keys(),
-    ...stored.sheet.spec.positions.map(positionId),
-  ]);
+    .filter((n) => copy === undefined || n === copy);
+  if (numbers.length === 0) throw notFound(`Copy ${copy} of sheet ${stored.sheet.code}`);
   const sheets: Page[] = [];
   const keys: Page[] = [];
   for (const number of numbers) {
-    const { spec, items, student, strip } = itemsOf(stored, number, students);
+    const composed = composedCopy(stored, number, students);
+    const { spec, sections, student, row } = composed;
     const print = {
-      strip,
       code: copyCode(stored.sheet.code, number),
+      strip: row.copy.strip ?? [],
+      ...(row.copy.label ? { label: row.copy.label } : {}),
       ...(student ? { student: student.name } : {}),
     };
-    if (options.part !== 'key') sheets.push(...sheetPages(spec, items, print));
-    if (options.part === 'sheets') continue;
-    const way = {
-      method: student?.method ?? stored.group.method,
-      sayings: sayingsOf(stored.group, student),
-      settings: settingsFor(stored.group, student),
-      known: shown,
-      ...(student ? { instrument: student.instrument } : {}),
-    };
+    if (part !== 'key') {
+      const pages = sheetPages(spec, sections, print);
+      for (let i = 0; i < times; i++) sheets.push(...pages);
+    }
+    if (part === 'sheets') continue;
     keys.push(
-      ...sheetPages(spec, items, { ...print, key: true }),
-      ...wayPages(spec, items, way, print, spec.keyPlaces ? playersOf(student, students) : []),
+      ...sheetPages(spec, sections, { ...print, key: true }),
+      ...checkPages(stored, students, composed, print.code),
     );
   }
   return [...sheets, ...keys];
+}
+
+/** How a helper checks one copy. */
+function checkPages(
+  { sheet, group }: StoredSheet,
+  students: readonly StudentRow[],
+  { spec, sections, student }: ReturnType<typeof composedCopy>,
+  code: string,
+): Page[] {
+  const way = {
+    method: student?.method ?? group.method,
+    sayings: sayingsOf(group, student),
+    settings: settingsFor(group, student),
+    // What stands on a sheet is explained too, whether it was introduced or not.
+    known: new Set([...introducedOf(group.id).keys(), ...sheet.spec.positions.map(positionId)]),
+    ...(student ? { instrument: student.instrument } : {}),
+  };
+  const players = spec.keyPlaces ? playersOf(student, students) : [];
+  return wayPages(spec, sections, way, { code }, players);
 }

@@ -121,7 +121,7 @@ function openSheet({ sheet, copies, markings }: SheetSummary, students: readonly
   return [
     {
       code: sheet.code,
-      title: sheet.spec.title || 'Name the notes',
+      title: sheet.spec.title || 'Sheet',
       open,
       of,
       at: sheet.createdAt,

@@ -1,13 +1,16 @@
 import { and, desc, eq, inArray } from 'drizzle-orm';
-import { makeSheetCode, type SheetCopy, type SheetSpec } from '../../core/sheets';
+import { currentSpec, makeSheetCode, type SheetCopy, type SheetSpec } from '../../core/sheets';
 import { db, schema } from '../db';
 import { notFound } from '../errors';
 import { secureRandom } from '../ids';
 import { type GroupRow, getGroup } from './groups';
 
-export type SheetRow = typeof schema.sheet.$inferSelect;
+export type SheetRow = Omit<typeof schema.sheet.$inferSelect, 'spec'> & {
+  readonly spec: SheetSpec;
+};
 export type CopyRow = typeof schema.sheetCopy.$inferSelect;
 export type MarkingRow = typeof schema.marking.$inferSelect;
+export type HandRow = typeof schema.sheetHand.$inferSelect;
 
 export interface NewCopy {
   readonly studentId: string | null;
@@ -51,7 +54,7 @@ export function getSheet(
     .where(eq(sheetCopy.sheetCode, code))
     .orderBy(sheetCopy.number)
     .all();
-  return { ...found, copies };
+  return { sheet: current(found.sheet), group: found.group, copies };
 }
 
 export interface SheetSummary {
@@ -75,7 +78,7 @@ export function listSheets(
     .orderBy(desc(sheet.createdAt))
     .limit(limit)
     .all()
-    .map((r) => r.sheet);
+    .map((r) => current(r.sheet));
   const codes = sheets.map((s) => s.code);
   if (codes.length === 0) return [];
   const copies = db().select().from(sheetCopy).where(inArray(sheetCopy.sheetCode, codes)).all();
@@ -83,11 +86,21 @@ export function listSheets(
   return sheets.map((s) => ({
     sheet: s,
     copies: copies.filter((c) => c.sheetCode === s.code),
-    markings: markings.filter((m) => m.sheetCode === s.code),
+    markings: markings.filter((m) => m.sheetCode === s.code && isMarked(m)),
   }));
 }
 
-/** Markings of one sheet by student. The caller has checked whose sheet it is. */
+/** A stored sheet with its spec in today's version. */
+function current(row: typeof schema.sheet.$inferSelect): SheetRow {
+  return { ...row, spec: currentSpec(row.spec) };
+}
+
+/** Whether a marking stands: it was not taken back. */
+export function isMarked(row: MarkingRow): boolean {
+  return row.given.length > 0;
+}
+
+/** Markings of one sheet by student, those taken back too. The caller has checked whose sheet it is. */
 export function markingsOf(code: string): Map<string, MarkingRow> {
   const { marking } = schema;
   const rows = db().select().from(marking).where(eq(marking.sheetCode, code)).all();
@@ -101,5 +114,28 @@ export function saveMarking(row: MarkingRow): void {
     .insert(marking)
     .values(row)
     .onConflictDoUpdate({ target: [marking.sheetCode, marking.studentId], set: row })
+    .run();
+}
+
+/** When each student was given one sheet and gave it back. The caller has checked whose sheet it is. */
+export function handsOf(code: string): Map<string, HandRow> {
+  const { sheetHand } = schema;
+  const rows = db().select().from(sheetHand).where(eq(sheetHand.sheetCode, code)).all();
+  return new Map(rows.map((r) => [r.studentId, r]));
+}
+
+/** Notes for students that a sheet was given out or came back; what is left out stays as it is. */
+export function setHands(
+  code: string,
+  studentIds: readonly string[],
+  times: Partial<Pick<HandRow, 'givenAt' | 'backAt'>>,
+): void {
+  const { sheetHand } = schema;
+  const rows = studentIds.map((studentId) => ({ sheetCode: code, studentId, ...times }));
+  if (rows.length === 0) return;
+  db()
+    .insert(sheetHand)
+    .values(rows)
+    .onConflictDoUpdate({ target: [sheetHand.sheetCode, sheetHand.studentId], set: times })
     .run();
 }

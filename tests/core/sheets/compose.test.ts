@@ -9,7 +9,7 @@ import {
   markTyped,
   newSection,
 } from '@/core/sheets';
-import { at, BOTH, cellsOf, made, rightly, sheet } from './kit';
+import { at, BOTH, cellsOf, made, rightly, sheet } from '../../helpers/sheets';
 
 const FEW = [...at('treble', 0, 1, 2, 3), ...at('bass', 5, 6)];
 const ids = (

@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { letterAt } from '@/core/notation';
 import { type Figure, itemsCsv, itemsMusicXml } from '@/core/sheets';
-import { at, BOTH, cellsOf, made } from './kit';
+import { at, BOTH, cellsOf, made } from '../../helpers/sheets';
 
 const figure = <T extends Figure['type']>(s: { figures: readonly Figure[] }, type: T) =>
   s.figures.find((f) => f.type === type) as Extract<Figure, { type: T }>;

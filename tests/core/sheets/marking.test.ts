@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { evidenceOf, followUp, markTyped, type Question } from '@/core/sheets';
-import { at, made } from './kit';
+import { at, made } from '../../helpers/sheets';
 
 const named = (positions = at('treble', 0, 1, 2, 3), key: 0 | -1 = 0, count = 4) =>
   made('name-notes', { count }, { positions, key }).questions;

@@ -1,8 +1,8 @@
-import { markingInput } from '@/contract/sheets';
+import { markingInput, unmarkInput } from '@/contract/sheets';
 import { readSheetCode } from '@/core/sheets';
 import { endpoint } from '@/server/endpoint';
 import { badInput } from '@/server/errors';
-import { markSheet } from '@/server/services/marking';
+import { markSheet, unmarkSheet } from '@/server/services/marking';
 import { markingKit } from '@/server/services/marking-kit';
 import { getSheet } from '@/server/stores/sheets';
 import { listStudents } from '@/server/stores/students';
@@ -14,7 +14,7 @@ function read(teacherId: string, text: string) {
   return { stored, students: listStudents(teacherId, stored.group.id), copy: code.copy };
 }
 
-/** What is needed to key a pile in: items of each copy, students, what is marked. */
+/** What is needed to key a pile in: the copies, students, what is marked. */
 export const GET = endpoint({
   who: 'teacher',
   handle({ actor, params }) {
@@ -31,5 +31,15 @@ export const PUT = endpoint({
     const { stored, students } = read(actor.id, params.code!);
     const { studentId, number, given, right, markedAt } = markSheet(stored, students, input, now);
     return { studentId, copy: number, given, right, markedAt };
+  },
+});
+
+/** Takes one student's marking back. */
+export const DELETE = endpoint({
+  who: 'teacher',
+  input: unmarkInput,
+  handle({ actor, input, params, now }) {
+    const { stored, students } = read(actor.id, params.code!);
+    unmarkSheet(stored, students, input.studentId, now);
   },
 });

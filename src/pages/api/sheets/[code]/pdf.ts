@@ -12,9 +12,9 @@ export const GET = endpoint({
   async handle({ actor, input, params }) {
     const stored = getSheet(actor.id, params.code!);
     const students = listStudents(actor.id, stored.group.id);
-    const { part, copy } = input;
+    const { part, copy, times } = input;
     const pages =
-      part === 'pack' ? packOf(stored, students) : pagesOf(stored, students, { part, copy });
+      part === 'pack' ? packOf(stored, students) : pagesOf(stored, students, { part, copy, times });
     const name = `sheet-${params.code}${part === 'key' || part === 'pack' ? `-${part}` : ''}`;
     return pdfResponse(await pagesToPdf(pages, stored.sheet.spec.title), name);
   },

@@ -1,0 +1,43 @@
+import { type KeptPreset, newSection } from '../../core/sheets';
+
+/** What the sheets of the demo have in common. */
+const COMMON = {
+  paper: 'A4',
+  staffSpace: 2.8,
+  write: 10,
+  large: false,
+  colour: false,
+  headLetters: 'none',
+  instructions: '',
+  header: ['name', 'room', 'number', 'date'],
+  keyPlaces: true,
+  fade: 'none',
+} as const;
+
+/** The sheet that came back last week: naming, and labels to put right. */
+export const DEMO_SHEET: KeptPreset = {
+  ...COMMON,
+  title: 'Lantern evening: name the notes',
+  sections: [
+    newSection('name-notes', 'names', {
+      count: 16,
+      weakFirst: true,
+      instructions: 'Look at the clef first. Write the name under each note.',
+    }),
+    newSection('find-mistakes', 'mistakes', { count: 8 }),
+    newSection('draw-note', 'draw', { count: 4 }),
+  ],
+};
+
+/** The sheet that waits to be marked. */
+export const DEMO_WARM_UP: KeptPreset = {
+  ...COMMON,
+  title: 'Warm-up before the lanterns',
+  sections: [
+    newSection('name-notes', 'names', { count: 12, weakFirst: true }),
+    newSection('line-space', 'lines', { count: 8 }),
+  ],
+};
+
+/** A sheet that the demo's teacher keeps. */
+export const DEMO_PRESET = { name: 'Five minutes at the start', preset: DEMO_WARM_UP } as const;
