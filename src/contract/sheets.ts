@@ -129,20 +129,6 @@ export const handsInput = z.object({
   back: z.boolean().optional(),
 });
 
-export const cardsQuery = z.object({
-  group: z.string(),
-  /** One student, or each student of the group in turn. */
-  student: z.string().optional(),
-  notes: z
-    .string()
-    .transform((text) => text.split(',').filter(Boolean))
-    .pipe(positionsSchema),
-  paper: paperSchema.default('A4'),
-  fade: z.enum(FADES, 'Choose how much of the sayings is shown.').default('sentence'),
-  /** Whether the back shows how the note is found. */
-  way: z.enum(['0', '1']).default('0'),
-});
-
 export const unmarkInput = z.object({ studentId: z.string().min(1, 'Choose the student.') });
 
 export const markingInput = z.object({

@@ -1,4 +1,3 @@
-export * from './card-page';
 export * from './cards';
 export * from './chart-page';
 export * from './colors';

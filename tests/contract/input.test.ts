@@ -3,10 +3,12 @@ import type { z } from 'zod';
 import { enterInput, setupInput } from '@/contract/accounts';
 import { instrumentsFrom, writeInstruments } from '@/contract/address';
 import { answersInput } from '@/contract/answers';
+import { cardsQuery, cardsSearch } from '@/contract/cards';
 import { chartQuery } from '@/contract/charts';
 import { groupChange, groupInput, introducedInput, studentChange } from '@/contract/groups';
 import { offerChange, sayingInput } from '@/contract/sayings';
-import { cardsQuery, markingInput, pdfQuery, sheetInput } from '@/contract/sheets';
+import { markingInput, pdfQuery, sheetInput } from '@/contract/sheets';
+import { CARD_START, type CardSettings } from '@/core/cards';
 import { DEFAULT_RULES } from '@/core/evidence';
 
 import { newSection } from '@/core/sheets';
@@ -155,6 +157,9 @@ describe('input that is not', () => {
     [sheetInput, { ...sheet, paper: 'A3' }, /A4 or Letter/],
     [sheetInput, { ...sheet, positions: [] }, /at least one note/],
     [cardsQuery, { group: 'g', notes: '' }, /at least one note/],
+    [cardsQuery, { group: 'g', notes: 't1', perPage: '9' }, /4, 8 or 16/],
+    [cardsQuery, { group: 'g', notes: 't1', right: '40' }, /up to 10 mm/],
+    [cardsQuery, { group: 'g', notes: 't1', back: 'name,smell' }, /stands on the backs/],
     [markingInput, { studentId: '', copy: 1, typed: [''] }, /Choose the student/],
   ] as [z.ZodType, unknown, RegExp][])(
     'is refused with what would be right (%#)',
@@ -189,5 +194,36 @@ describe('the address of the Instruments view', () => {
     expect(instrumentsFrom(search, fallback)).toMatchObject({ ...fallback, mode: 'read' });
     const many = new URLSearchParams('with=violin,cello,tuba,flute,horn');
     expect(instrumentsFrom(many, fallback).ids).toHaveLength(4);
+  });
+});
+
+describe('the address of cards', () => {
+  it('brings every setting back', () => {
+    const settings: CardSettings = {
+      ...CARD_START,
+      back: ['word', 'way'],
+      perPage: 16,
+      backs: 'short',
+      right: -1.5,
+      marks: false,
+      signature: false,
+      label: 'Set 2 & more',
+      colour: 'plum',
+      helper: true,
+    };
+    const search = cardsSearch(settings, {
+      group: 'g',
+      notes: ['t1', 'no'],
+      paper: 'Letter',
+      student: 's',
+    });
+    const read = cardsQuery.parse(Object.fromEntries(new URLSearchParams(search)));
+    expect(read).toEqual({
+      ...settings,
+      group: 'g',
+      notes: [{ clef: 'treble', step: 1 }],
+      paper: 'Letter',
+      student: 's',
+    });
   });
 });

@@ -10,9 +10,6 @@ import {
 } from '@/core/sheets';
 import {
   type Block,
-  cardCorner,
-  cardPages,
-  cardsFor,
   drawGrandStaff,
   drawStaff,
   flow,
@@ -272,84 +269,5 @@ describe('a sheet’s pages', () => {
     expect(svg).toContain('width="210mm"');
     expect(svg).not.toContain('<text');
     expect(svg.match(/<path/g)!.length).toBeGreaterThan(40);
-  });
-});
-
-describe('cards', () => {
-  const options = {
-    key: 0 as const,
-    naming: 'letters' as const,
-    sayings: DEFAULT_SAYINGS,
-    instrument: 'violin' as const,
-    owner: 'Ada',
-  };
-
-  it('have backs that lie behind their fronts when the sheet is turned over its long edge', () => {
-    const size = { width: 95, height: 69.25 };
-    for (let i = 0; i < 8; i++) {
-      const front = cardCorner(i, 'front', size);
-      const back = cardCorner(i, 'back', size);
-      expect(back.y).toBe(front.y);
-      expect(210 - (back.x + size.width)).toBeCloseTo(front.x);
-    }
-  });
-
-  it('show name, word and place on the back, and leave out clefs that nobody reads', () => {
-    const cards = cardsFor(
-      [
-        { clef: 'treble', step: 0 },
-        { clef: 'bass', step: 2 },
-        { clef: 'treble', step: 8 },
-      ],
-      { ...options, key: 2 },
-    );
-    expect(cards.map((c) => [c.name, c.word, c.place?.short])).toEqual([
-      ['E', 'Eels', 'D string, 1'],
-      ['F♯', 'Ferries', 'E string, 1'],
-    ]);
-    const [front, back] = cardPages(cards, 'A4').map((p) => pageSvg(p));
-    expect(heads(front!)).toHaveLength(2);
-    expect(front).not.toContain('Eels');
-    expect(heads(back!)).toHaveLength(0);
-    expect(back).toContain('Eels');
-    expect(back).toContain('Violin: D string, 1');
-  });
-
-  it('show how the note is found when asked, in the school’s own way', () => {
-    const at = [{ clef: 'treble' as const, step: 4 }];
-    const back = (way?: Parameters<typeof cardsFor>[1]['way']) => {
-      const pages = cardPages(cardsFor(at, { ...options, way }), 'A4').map((p) => pageSvg(p));
-      return pages[1]!;
-    };
-    expect(back()).not.toContain('>Glide<');
-    expect(back({ method: 'two-sayings' })).toContain('>Glide<');
-    expect(back({ method: 'landmarks' })).not.toContain('>Glide<');
-    const [pictured] = cardsFor(at, { ...options, way: { method: 'hand-position' } });
-    expect(pictured!.picture).toBe('B');
-    expect(back({ method: 'hand-position' }).length).toBeGreaterThan(
-      back({ method: 'landmarks' }).length,
-    );
-  });
-
-  it('fade the word to its line or space, and to nothing', () => {
-    const at = [{ clef: 'treble' as const, step: 4 }];
-    const word = (fade: 'letters' | 'numbers' | 'none') =>
-      cardsFor(at, { ...options, fade })[0]!.word;
-    expect([word('letters'), word('numbers'), word('none')]).toEqual([null, 'line 3', null]);
-  });
-
-  it('draw every kind of instrument, eight to a page', () => {
-    for (const instrument of ['keyboard', 'violin', 'soprano-recorder', 'trombone'] as const) {
-      const cards = cardsFor(
-        [0, 1, 2, 3, 4, 5, 6, 7, 8].map((step) => ({
-          clef: instrument === 'trombone' ? 'bass' : 'treble',
-          step,
-        })),
-        { ...options, instrument },
-      );
-      const pages = cardPages(cards, 'Letter');
-      expect(pages).toHaveLength(4);
-      expect(pages.every((p) => pageSvg(p).length > 500)).toBe(true);
-    }
   });
 });

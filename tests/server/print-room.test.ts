@@ -199,3 +199,12 @@ describe('kept sheets', () => {
     expect((await put({ name: ' ', preset: kept() })).data.detail).toMatch(/a name/);
   });
 });
+
+describe('the test page for cards', () => {
+  it('is for teachers', async () => {
+    const get = routes['/src/pages/api/card-test.pdf.ts']!.GET!;
+    expect((await call(get, { path: '/?paper=Letter' })).status).toBe(401);
+    const page = await call(get, { path: '/?paper=Letter', jar: room.teacher });
+    expect(page.headers.get('content-type')).toBe('application/pdf');
+  });
+});

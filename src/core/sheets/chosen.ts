@@ -1,10 +1,8 @@
 import {
   CLEF_IDS,
   type ClefId,
-  diatonic,
   ledgerLines,
   letterAt,
-  pitchAt,
   positionId,
   type StaffPosition,
 } from '../notation';
@@ -67,9 +65,4 @@ export function placesOfLetter(position: StaffPosition, ledgers: number): StaffP
       places.push(at);
   }
   return places;
-}
-
-/** Steps from one note up to another on the white keys. */
-export function stepsBetween(a: StaffPosition, b: StaffPosition): number {
-  return diatonic(pitchAt(b)) - diatonic(pitchAt(a));
 }

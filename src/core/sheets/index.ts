@@ -1,5 +1,5 @@
 export * from './check';
-export { chooseNotes, confusable } from './choose';
+export { confusable } from './choose';
 export * from './codes';
 export * from './compose';
 export { ENTRIES, typedAs } from './entries';
@@ -17,4 +17,3 @@ export * from './questions';
 export * from './section';
 export * from './spec';
 export * from './upgrade';
-export { writtenPlace } from './written-place';

@@ -100,8 +100,3 @@ export function itemAt(position: StaffPosition, key: KeySignature): Item {
 export function promptOf(position: StaffPosition, terms: Terms): string {
   return describePosition(position, terms);
 }
-
-/** `staff` in the teacher's vocabulary. */
-export function staffWord(terms: Terms): string {
-  return terms === 'UK' ? 'stave' : 'staff';
-}

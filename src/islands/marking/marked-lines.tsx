@@ -44,7 +44,7 @@ function Staves({ questions, items, marks, naming }: Props & { items: readonly I
   return (
     <div className="space-y-1">
       {pictures.map((markup, i) => (
-        <Svg key={i} markup={markup} className="max-w-xl" />
+        <Svg key={i} markup={markup} className="max-w-lg" />
       ))}
     </div>
   );
@@ -68,7 +68,10 @@ interface Asked {
 
 function picture(asked: readonly Asked[], from: number, naming: Naming): string {
   const notes = asked.map(({ question, item, mark }) => {
-    if (!mark) return { step: item.step };
+    if (!mark) {
+      const { label } = question;
+      return { step: item.step, ...(label ? { label: displayName(label, naming, item.key) } : {}) };
+    }
     const color = mark.correct ? FELT : MADDER;
     return {
       step: item.step,

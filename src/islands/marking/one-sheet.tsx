@@ -144,6 +144,10 @@ export function OneSheet({ kit, student, copies, copy, choose, at, saved }: Prop
           </button>
         ) : null}
       </div>
+      <p className="hint">
+        Run together or apart; - for a blank; * when all the rest is right. Enter goes on, and at
+        the end saves.
+      </p>
       <form
         ref={form}
         onSubmit={(e) => {
@@ -232,7 +236,7 @@ function OneExercise({ section, typed, marked, naming, type, last, save }: Exerc
         />
       </label>
       {marked.ok ? (
-        <div className="mt-1">
+        <div className="mt-2">
           <MarkedLines questions={questions} marks={marked.marks} naming={naming} />
         </div>
       ) : (

@@ -1,4 +1,4 @@
-import { cardsQuery } from '@/contract/sheets';
+import { cardsQuery } from '@/contract/cards';
 import { cardPages, cardsFor } from '@/engrave';
 import { endpoint } from '@/server/endpoint';
 import { badInput } from '@/server/errors';
@@ -13,20 +13,22 @@ export const GET = endpoint({
   who: 'teacher',
   input: cardsQuery,
   async handle({ actor, input }) {
-    const group = getGroup(actor.id, input.group);
-    const students = input.student
-      ? [getStudent(actor.id, input.student)]
-      : listStudents(actor.id, group.id);
+    const { group: groupId, student, notes, paper, ...settings } = input;
+    const group = getGroup(actor.id, groupId);
+    const students = student ? [getStudent(actor.id, student)] : listStudents(actor.id, group.id);
+    const { key, naming } = group;
     const pages = students.flatMap((s) => {
-      const owner = `${s.name} · ${group.name}`;
-      const { instrument, leftHanded } = s;
-      const sayings = sayingsOf(group, s);
-      const { fade } = input;
-      const method = s.method ?? group.method;
-      const way = input.way === '1' ? { method, settings: settingsFor(group, s) } : undefined;
-      const own = { sayings, instrument, leftHanded, owner, fade, way };
-      const cards = cardsFor(input.notes, { ...group, ...own });
-      return cardPages(cards, input.paper);
+      const cards = cardsFor(notes, {
+        ...settings,
+        key,
+        naming,
+        sayings: sayingsOf(group, s),
+        instrument: s.instrument,
+        leftHanded: s.leftHanded,
+        way: { method: s.method ?? group.method, settings: settingsFor(group, s) },
+        owner: `${s.name} · ${group.name}`,
+      });
+      return cardPages(cards, paper, settings);
     });
     if (pages.length === 0) {
       throw badInput(

@@ -1,4 +1,4 @@
-import { letterAt, positionId, type StaffPosition } from '../../notation';
+import { letterAt, positionId, type StaffPosition, term } from '../../notation';
 import { chosen, placesOfLetter } from '../chosen';
 import type { CellNote } from '../figures';
 import { defineKind } from '../kind';
@@ -32,8 +32,8 @@ export const drawNote = defineKind({
   asksNotes: true,
   instructions: ({ ask, stems }, { terms }) => {
     const note = stems ? 'note with its stem' : 'note';
-    const staff = terms === 'UK' ? 'stave' : 'staff';
-    if (ask === 'every') return `Draw each ${note} in every place it has on this ${staff}.`;
+    if (ask === 'every')
+      return `Draw each ${note} in every place it has on this ${term('staff', terms)}.`;
     if (ask === 'octave') return `Draw the ${note}, low or high as the word says.`;
     return `Draw a ${note} for each letter.`;
   },
