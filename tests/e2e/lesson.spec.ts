@@ -144,11 +144,11 @@ test('the teacher keys a sheet in, and sees on the staff who knows what', async 
   await box.fill(sheetCode.toLowerCase());
   await page.getByRole('button', { name: 'Mark this sheet' }).click();
   await page.getByRole('button', { name: 'Bo', exact: true }).click();
-  const letters = page.getByLabel(/Letters as written/);
+  const letters = page.getByLabel(/^Name the notes/);
   await letters.fill('f a h');
   await expect(page.getByRole('alert')).toContainText('Number 3 is “h”');
   await letters.fill('f a c e f a c e e');
-  await expect(page.getByRole('alert')).toContainText('has 8 notes, but 9');
+  await expect(page.getByRole('alert')).toContainText('has 8 answers here, but 9');
   await letters.fill('g g g g');
   await expect(page.getByText('4 still to type')).toBeVisible();
   await page.reload();
@@ -156,8 +156,8 @@ test('the teacher keys a sheet in, and sees on the staff who knows what', async 
   await page.getByLabel(/Code in the corner/).fill(sheetCode);
   await page.getByRole('button', { name: 'Mark this sheet' }).click();
   await page.getByRole('button', { name: 'Bo', exact: true }).click();
-  await expect(page.getByLabel(/Letters as written/)).toHaveValue('g g g g');
-  await page.getByLabel(/Letters as written/).fill('gggggggg');
+  await expect(page.getByLabel(/^Name the notes/)).toHaveValue('g g g g');
+  await page.getByLabel(/^Name the notes/).fill('gggggggg');
   await page.getByRole('button', { name: 'Save', exact: true }).click();
   await expect(page.getByRole('button', { name: /Bo.*0\/8/ })).toBeVisible();
 

@@ -15,7 +15,7 @@ const FRONT = [
 const BACK = [
   'If this arrow points up too, your printer turns over the long edge: choose “long edge”.',
   'If it points down, choose “short edge”.',
-  'Now hold the paper against the light. Read where the middle of this cross lies on the scales of the other side, and write both numbers, with their signs, into “Move backs”.',
+  'Now hold the paper against the light. Read where the middle of this cross lies on the scales of the other side, and write both numbers, with their signs, into “Move right” and “Move down”.',
 ];
 
 /**

@@ -103,6 +103,13 @@ export function SidesForm({ settings, set }: Props) {
 export function PrintForm({ settings, set, paper }: Props & { paper: string }) {
   return (
     <>
+      <SelectField label="Printed on" value={settings.backs} onChange={(v) => set('backs', v)}>
+        {Object.entries(BACKS_NAMES).map(([id, name]) => (
+          <option key={id} value={id}>
+            {name}
+          </option>
+        ))}
+      </SelectField>
       <div className="grid grid-cols-2 gap-2">
         <SelectField
           label="On a page"
@@ -115,17 +122,10 @@ export function PrintForm({ settings, set, paper }: Props & { paper: string }) {
             </option>
           ))}
         </SelectField>
-        <SelectField label="Printed on" value={settings.backs} onChange={(v) => set('backs', v)}>
-          {Object.entries(BACKS_NAMES).map(([id, name]) => (
-            <option key={id} value={id}>
-              {name}
-            </option>
-          ))}
-        </SelectField>
         {settings.backs === 'fold' ? null : (
           <>
             <NumberField
-              label="Move backs right, mm"
+              label="Move right, mm"
               value={settings.right}
               min={-MOST_OFFSET}
               max={MOST_OFFSET}
@@ -133,7 +133,7 @@ export function PrintForm({ settings, set, paper }: Props & { paper: string }) {
               onChange={(v) => set('right', v)}
             />
             <NumberField
-              label="down, mm"
+              label="Move down, mm"
               value={settings.down}
               min={-MOST_OFFSET}
               max={MOST_OFFSET}

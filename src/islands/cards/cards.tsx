@@ -95,7 +95,7 @@ export function Cards({ group, students, chosen: initial, lessons }: Props) {
           ))}
         </div>
       </div>
-      <div className="space-y-4">
+      <div className="side-column space-y-4">
         <section className="panel space-y-2.5 p-3!" aria-label="Settings of the cards">
           <SelectField label="For" value={who} onChange={setWho}>
             {students.map((s) => (

@@ -16,12 +16,20 @@ export function startHistory<T>(now: T): History<T> {
   return { past: [], now, future: [], last: null };
 }
 
-/** A change; `about` names what is changed, so that typing a word is undone as a whole. */
-export function changed<T>(history: History<T>, now: T, about: string, at: number): History<T> {
+/**
+ * A change; `about` names what is changed, so that typing a word is undone as a whole;
+ * null for a change that is always a step of its own.
+ */
+export function changed<T>(
+  history: History<T>,
+  now: T,
+  about: string | null,
+  at: number,
+): History<T> {
   const { last } = history;
   const same = last !== null && last.about === about && at - last.at < ONE_STEP;
   const past = same ? history.past : [...history.past, history.now].slice(-KEPT);
-  return { past, now, future: [], last: { about, at } };
+  return { past, now, future: [], last: about === null ? null : { about, at } };
 }
 
 export function undone<T>(history: History<T>): History<T> {

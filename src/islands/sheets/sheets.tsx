@@ -104,7 +104,7 @@ export function Sheets({
           {wrong ? <Notice kind="note">{wrong}</Notice> : null}
           {shown ? <Preview {...shown} label={label} /> : null}
         </div>
-        <div className="space-y-4">
+        <div className="side-column space-y-4">
           <SectionList draft={draft} made={bySection} change={change} />
           <SheetSettings draft={draft} change={change} />
           <SelectField
