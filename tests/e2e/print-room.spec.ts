@@ -23,11 +23,13 @@ test('a sheet is put together, put in order by keyboard, undone, kept, and taken
   await expect(page.getByText('Page 1 of 2', { exact: true })).toBeVisible();
 
   await page.getByRole('button', { name: 'Move Draw the note' }).focus();
+  const said = (text: string) => expect(page.getByText(`Draw the note is ${text}`)).toBeAttached();
   await page.keyboard.press('Space');
+  await said('now at place 3 of 3.');
   await page.keyboard.press('ArrowUp');
-  await expect(page.getByText(/Draggable item .* was moved over/).last()).toBeAttached();
+  await said('now at place 2 of 3.');
   await page.keyboard.press('ArrowUp');
-  await page.waitForTimeout(300);
+  await said('now at place 1 of 3.');
   await page.keyboard.press('Space');
   await expect.poll(() => names(page)).toEqual(['Draw the note', 'Name the notes', 'Dots']);
 

@@ -64,6 +64,8 @@ describe('undoing', () => {
     expect(redone(h).now).toBe('abcd');
     expect(undone(undone(h)).now).toBe('a');
     expect(redone(changed(h, 'new', 'title', 9000)).now).toBe('new');
+    const twice = changed(changed(h, 'x', null, 0), 'y', null, 1);
+    expect(undone(twice).now).toBe('x');
   });
 });
 

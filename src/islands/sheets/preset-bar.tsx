@@ -9,7 +9,7 @@ import { type Draft, keptOf, withPreset } from './draft';
 interface Props {
   draft: Draft;
   own: readonly OwnPresetView[];
-  load: (draft: Draft, about: string) => void;
+  load: (draft: Draft) => void;
   shuffle: () => void;
   undo: (() => void) | null;
   redo: (() => void) | null;
@@ -24,10 +24,10 @@ export function PresetBar({ draft, own: first, load, shuffle, undo, redo }: Prop
   const take = (id: string) => {
     setChosen(id);
     const ready = PRESETS.find((p) => p.id === id);
-    if (ready) load(withPreset(draft, ready), `preset ${id}`);
+    if (ready) load(withPreset(draft, ready));
     const kept = own.find((p) => `own ${p.name}` === id);
     if (kept) {
-      load({ ...draft, ...kept.preset }, `preset ${id}`);
+      load({ ...draft, ...kept.preset });
       setName(kept.name);
     }
   };

@@ -1,9 +1,11 @@
 import {
+  type Announcements,
   closestCenter,
   DndContext,
   type DragEndEvent,
   KeyboardSensor,
   PointerSensor,
+  type UniqueIdentifier,
   useSensor,
   useSensors,
 } from '@dnd-kit/core';
@@ -32,7 +34,7 @@ interface Props {
   draft: Draft;
   /** As composed, by id. */
   made: ReadonlyMap<string, Section>;
-  change: (part: Partial<Draft>, about: string) => void;
+  change: (part: Partial<Draft>, about: string | null) => void;
 }
 
 /** The exercises of the sheet: added, taken out, set, and put in order by drag or by keyboard. */
@@ -43,21 +45,27 @@ export function SectionList({ draft, made, change }: Props) {
     useSensor(KeyboardSensor, { coordinateGetter: sortableKeyboardCoordinates }),
   );
   const { sections } = draft;
-  const put = (next: readonly SectionSpec[], about: string) => change({ sections: next }, about);
+  const put = (next: readonly SectionSpec[], about: string | null = null) =>
+    change({ sections: next }, about);
   const add = (kind: KindId) => {
     const section = newSection(kind, freeId(draft));
-    put([...sections, section], `add ${section.id}`);
+    put([...sections, section]);
     setOpen(section.id);
   };
   const drop = ({ active, over }: DragEndEvent) => {
     const from = sections.findIndex((s) => s.id === active.id);
     const to = sections.findIndex((s) => s.id === over?.id);
-    if (from >= 0 && to >= 0 && from !== to) put(arrayMove([...sections], from, to), 'order');
+    if (from >= 0 && to >= 0 && from !== to) put(arrayMove([...sections], from, to));
   };
   return (
     <section className="panel space-y-2 p-3!" aria-label="Exercises">
       <h2>Exercises</h2>
-      <DndContext sensors={sensors} collisionDetection={closestCenter} onDragEnd={drop}>
+      <DndContext
+        sensors={sensors}
+        collisionDetection={closestCenter}
+        onDragEnd={drop}
+        accessibility={{ announcements: announcementsFor(sections) }}
+      >
         <SortableContext items={sections.map((s) => s.id)} strategy={verticalListSortingStrategy}>
           <ol className="divide-y divide-rule">
             {sections.map((section) => (
@@ -67,12 +75,7 @@ export function SectionList({ draft, made, change }: Props) {
                 made={made.get(section.id)}
                 open={open === section.id}
                 toggle={() => setOpen(open === section.id ? null : section.id)}
-                remove={() =>
-                  put(
-                    sections.filter((s) => s !== section),
-                    `remove ${section.id}`,
-                  )
-                }
+                remove={() => put(sections.filter((s) => s !== section))}
                 change={(part, about) =>
                   put(
                     sections.map((s) => (s === section ? { ...s, ...part } : s)),
@@ -87,6 +90,22 @@ export function SectionList({ draft, made, change }: Props) {
       <AddExercise add={add} />
     </section>
   );
+}
+
+/** What a screen reader says while an exercise is moved. */
+function announcementsFor(sections: readonly SectionSpec[]): Announcements {
+  const nameOf = (id: UniqueIdentifier) => {
+    const section = sections.find((s) => s.id === id);
+    return section ? KINDS[section.kind].name : '';
+  };
+  const placeOf = (id: UniqueIdentifier | undefined) =>
+    `place ${sections.findIndex((s) => s.id === id) + 1} of ${sections.length}`;
+  return {
+    onDragStart: ({ active }) => `${nameOf(active.id)} is picked up at ${placeOf(active.id)}.`,
+    onDragOver: ({ active, over }) => `${nameOf(active.id)} is now at ${placeOf(over?.id)}.`,
+    onDragEnd: ({ active, over }) => `${nameOf(active.id)} is put down at ${placeOf(over?.id)}.`,
+    onDragCancel: ({ active }) => `${nameOf(active.id)} is back where it was.`,
+  };
 }
 
 function AddExercise({ add }: { add: (kind: KindId) => void }) {

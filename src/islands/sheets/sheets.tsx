@@ -48,9 +48,8 @@ export function Sheets({
   const [problem, setProblem] = useState<string | null>(null);
   const [notices, setNotices] = useState<readonly string[]>([]);
   const draft = history.now;
-  const load = (next: Draft, about: string) =>
-    setHistory((h) => changed(h, next, about, Date.now()));
-  const change = (part: Partial<Draft>, about: string) =>
+  const load = (next: Draft) => setHistory((h) => changed(h, next, null, Date.now()));
+  const change = (part: Partial<Draft>, about: string | null) =>
     setHistory((h) => changed(h, { ...h.now, ...part }, about, Date.now()));
   const undo = history.past.length > 0 ? () => setHistory(undone) : null;
   const redo = history.future.length > 0 ? () => setHistory(redone) : null;
@@ -110,7 +109,7 @@ export function Sheets({
           <SelectField
             label="Versions"
             value={draft.versions}
-            onChange={(v) => change({ versions: v }, 'versions')}
+            onChange={(v) => change({ versions: v }, null)}
           >
             <option value="one">One for all</option>
             <option value="abc">A, B and C for neighbours</option>
