@@ -4,9 +4,11 @@ import { benchEvidence } from './evidence';
 import { benchInstruments } from './instruments';
 import { benchPdf } from './pdf';
 import { benchSayings } from './sayings';
+import { benchSheets } from './sheets';
 import { benchStore } from './store';
 
 await benchPdf();
+await benchSheets();
 await benchInstruments();
 await benchSayings();
 await benchEvidence();

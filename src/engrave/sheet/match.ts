@@ -1,3 +1,4 @@
+import { INSTRUMENTS } from '../../core/instruments';
 import type { MatchFigure } from '../../core/sheets';
 import { FELT, INK } from '../colors';
 import { diagramOf, fitDiagram } from '../diagrams';
@@ -7,7 +8,7 @@ import type { Block } from './block';
 import type { Look } from './look';
 
 /** A row in mm at ordinary size, with places and without. */
-const ROW = { places: 21, plain: 17 } as const;
+const ROW = { places: 21, tall: 34, plain: 17 } as const;
 /** Most height of the whole, so that its lines stay on one page. */
 const MOST = 205;
 
@@ -18,10 +19,7 @@ export function matchBlock(figure: MatchFigure, look: Look): Block {
   const steps = notes.map((p) => p.step);
   const top = 1.2 + Math.max(0, (Math.max(...steps, 10) - 8) / 2);
   const spaces = top + 4 + Math.max(1, -Math.min(...steps) / 2) + 0.8;
-  const wanted = Math.max(
-    (places.length > 0 ? ROW.places : ROW.plain) * look.scale,
-    spaces * look.space,
-  );
+  const wanted = Math.max(rowOf(figure) * look.scale, spaces * look.space);
   const row = Math.min(wanted, MOST / count);
   const space = Math.min(look.space, row / spaces);
   const scale = space / SPACE;
@@ -62,6 +60,12 @@ export function matchBlock(figure: MatchFigure, look: Look): Block {
       });
     },
   };
+}
+
+/** Pictures of woodwind stand tall: they need more height to be read. */
+function rowOf({ places, instrument }: MatchFigure): number {
+  if (places.length === 0) return ROW.plain;
+  return INSTRUMENTS[instrument].technique.kind === 'holes' ? ROW.tall : ROW.places;
 }
 
 /** Where the columns and their dots stand. */

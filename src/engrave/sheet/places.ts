@@ -1,3 +1,4 @@
+import { INSTRUMENTS } from '../../core/instruments';
 import type { PlacesFigure } from '../../core/sheets';
 import { FELT, INK } from '../colors';
 import { diagramOf, fitDiagram } from '../diagrams';
@@ -10,6 +11,8 @@ import type { Look } from './look';
 const WIDE = 1.7;
 /** Height of a diagram in mm at ordinary size. */
 const HIGH = 26;
+/** The same for those of woodwind, which stand tall. */
+const TALL = 44;
 
 /** Short staves beside diagrams of the instrument, a row a block. */
 export function placeBlocks(figure: PlacesFigure, look: Look, perLine: number | null): Block[] {
@@ -29,7 +32,8 @@ export function placeBlocks(figure: PlacesFigure, look: Look, perLine: number | 
   const scale = space / SPACE;
   const staff = (leadWidth('treble', key) + 4 * SPACE) * scale;
   const write = way === 'back' ? look.write : 2;
-  const height = Math.max(HIGH * look.scale, spaces * space + write) + 6;
+  const high = INSTRUMENTS[instrument].technique.kind === 'holes' ? TALL : HIGH;
+  const height = Math.max(high * look.scale, spaces * space + write) + 6;
   const box = { width: column - staff - 7, height: height - 7 };
   const rows = Math.ceil(cells.length / columns);
   return Array.from({ length: rows }, (_, r) => ({

@@ -10,10 +10,13 @@ interface Props {
   strip: readonly string[];
   /** The version shown, on sheets with three. */
   label: string | undefined;
+  choose: (label: string) => void;
+  /** Each student gets another sheet than the one that is seen. */
+  own: boolean;
 }
 
 /** The sheet as it will print, page by page, or its key. */
-export function Preview({ spec, sections, strip, label }: Props) {
+export function Preview({ spec, sections, strip, label, choose, own }: Props) {
   const [key, setKey] = useState(false);
   const [wanted, setPage] = useState(0);
   const pages = useMemo(
@@ -47,6 +50,23 @@ export function Preview({ spec, sections, strip, label }: Props) {
         >
           <ChevronRight aria-hidden size={16} />
         </button>
+        {label ? (
+          <select
+            className="input mt-0! w-32!"
+            aria-label="Version shown"
+            value={label}
+            onChange={(e) => choose(e.target.value)}
+          >
+            {['A', 'B', 'C'].map((v) => (
+              <option key={v} value={v}>
+                Version {v}
+              </option>
+            ))}
+          </select>
+        ) : null}
+        {own ? (
+          <span className="hint">one of many: each student’s has notes of their own</span>
+        ) : null}
         <button
           type="button"
           className="btn ml-auto"

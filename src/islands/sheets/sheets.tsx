@@ -55,7 +55,8 @@ export function Sheets({
   const redo = history.future.length > 0 ? () => setHistory(redone) : null;
   useUndoKeys(setHistory);
   const wrong = problemOf(draft, positions);
-  const label = draft.versions === 'abc' ? 'A' : undefined;
+  const [version, setVersion] = useState('A');
+  const label = draft.versions === 'abc' ? version : undefined;
   const shown = useMemo(() => {
     if (wrong) return null;
     const spec = specOf(draft, group, positions);
@@ -101,7 +102,9 @@ export function Sheets({
       <div className="grid grid-cols-1 items-start gap-5 lg:grid-cols-[minmax(0,1fr)_21rem]">
         <div>
           {wrong ? <Notice kind="note">{wrong}</Notice> : null}
-          {shown ? <Preview {...shown} label={label} /> : null}
+          {shown ? (
+            <Preview {...shown} label={label} choose={setVersion} own={draft.versions === 'each'} />
+          ) : null}
         </div>
         <div className="side-column space-y-4">
           <SectionList draft={draft} made={bySection} change={change} />
