@@ -11,7 +11,8 @@ process.chdir(ROOT);
 const OUT = process.env.OUT ?? 'docs/screenshots';
 const PORT = process.env.PORT ?? '4377';
 const BASE = process.env.BASE ?? `http://127.0.0.1:${PORT}`;
-const NOTES = 't0,t1,t3,t5';
+/** The notes of the sheets that are pictured. */
+const SHEET_NOTES = 't0,t1,t2,t3,t4,t5,t6,t7,t8,b2,b3,b4,b6';
 const wanted = process.argv.slice(2);
 
 /** Starts a demo of its own unless BASE names one. */
@@ -95,7 +96,11 @@ await shot('instruments', teacher, (p) =>
     '&with=violin,clarinet,trumpet,guitar&note=C4&mode=sound',
   ),
 );
-await shot('sheets', teacher, (p) => open(p, 'sheets', 'Monday keys', `&notes=${NOTES},b1,b3`));
+await shot('sheets', teacher, async (p) => {
+  await open(p, 'sheets', 'Monday keys', `&notes=${SHEET_NOTES}`);
+  await p.getByLabel('Start from').selectOption('mixed');
+  await p.getByRole('button', { name: /^Draw the note/ }).click();
+});
 await shot('cards', teacher, (p) => open(p, 'cards', 'Boathouse strings', '&notes=t0,t2,t3,t5,t8'));
 await shot('marking', teacher, async (p) => {
   await open(p, 'marking', 'Monday keys');
@@ -103,24 +108,56 @@ await shot('marking', teacher, async (p) => {
     .getByRole('button', { name: /^[0-9A-Z]{6}$/ })
     .first()
     .click();
-  // What a student wrote who takes the last bass notes for treble ones, and misses one more.
-  const sheet = await p.getByLabel(/Code in the corner/).inputValue();
-  const kit = await (await p.request.get(`${BASE}/api/marking/${sheet}`)).json();
-  const written = kit.copies[0].items.map((item, i) => {
-    const other = 'CDEFGAB'[('CDEFGAB'.indexOf(item.answer) + 5) % 7];
-    return i === 3 ? '-' : item.clef === 'bass' && i % 2 === 0 ? other : item.answer;
-  });
-  await p.getByLabel(/Letters as written/).fill(written.join(' ').toLowerCase());
+  // What a student wrote who is a third out in the bass, and left one out.
+  const names = p.getByLabel(/^Name the notes/);
+  await names.fill('*');
+  const rows = await p
+    .locator('form svg')
+    .evaluateAll((all) =>
+      all.map((svg) => [
+        svg.getAttribute('aria-label').includes('bass'),
+        [...svg.querySelectorAll('text[font-weight]')].map((t) => t.textContent),
+      ]),
+    );
+  const out = (letter) => 'CDEFGAB'[('CDEFGAB'.indexOf(letter[0]) + 5) % 7];
+  const written = rows.flatMap(([bass, letters]) => letters.map((l) => (bass ? out(l) : l)));
+  await names.fill(
+    written
+      .map((l, i) => (i === 3 ? '-' : l))
+      .join(' ')
+      .toLowerCase(),
+  );
+  const lines = p.getByLabel(/^Line or space/);
+  await lines.fill('*');
+  const right = await p.locator('form ol b').allTextContents();
+  await lines.fill(
+    right
+      .map((t) => t.split(' ')[0].toLowerCase())
+      .slice(0, 6)
+      .join(' '),
+  );
 });
 await shot('progress', teacher, async (p) => {
   await open(p, 'progress', 'Monday keys');
   await p.getByLabel('Student').selectOption({ label: 'Juno' });
   await p.locator('.apexcharts-series').first().waitFor();
 });
-await open(teacher, 'sheets', 'Monday keys', `&notes=${NOTES},b1,b3`);
-const code = await teacher.locator('a[href*="part=key"]').first().getAttribute('href');
-await pdfPage(teacher, code.replace('part=key', 'part=sheets'), 'print-sheet', 1);
-await pdfPage(teacher, code, 'print-key-way', 2);
+if (['print-sheet', 'print-key-way'].some((n) => wanted.length === 0 || wanted.includes(n))) {
+  await open(teacher, 'sheets', 'Boathouse strings', `&notes=${SHEET_NOTES}`);
+  await teacher.getByLabel('Start from').selectOption('mixed');
+  await teacher.getByLabel('Exercise to add').selectOption('find-mistakes');
+  await teacher.getByRole('button', { name: 'Add', exact: true }).click();
+  const made = teacher.locator('section[aria-labelledby=made] li');
+  const before = await made.count();
+  await teacher.getByRole('button', { name: 'Make the sheet' }).click();
+  await teacher.waitForFunction(
+    (n) => document.querySelectorAll('section[aria-labelledby=made] li').length > n,
+    before,
+  );
+  const code = await made.first().locator('a[href*="part=key"]').getAttribute('href');
+  await pdfPage(teacher, code.replace('part=key', 'part=sheets'), 'print-sheet', 1);
+  await pdfPage(teacher, code, 'print-key-way', 3);
+}
 const cards = await open(teacher, 'cards', 'Boathouse strings', '&notes=t0,t2,t3,t5,t8').then(() =>
   teacher.getByRole('link', { name: /^PDF for all/ }).getAttribute('href'),
 );

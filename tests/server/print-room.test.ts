@@ -200,6 +200,28 @@ describe('kept sheets', () => {
   });
 });
 
+describe('codes', () => {
+  it('of copies that were not made, of other teachers, and of nothing are refused with what would be right', async () => {
+    const { sheet: mine } = make(mixed, 'abc');
+    const get = routes['/src/pages/api/marking/[code].ts']!.GET!;
+    const ask = async (code: string, jar = room.teacher) => {
+      const { status, data } = await call(get, { jar, params: { code } });
+      return [status, data.detail ?? data.copy];
+    };
+    expect(await ask(`${mine.code}-3`)).toEqual([200, 3]);
+    expect(await ask(`${mine.code}-9`)).toEqual([
+      400,
+      expect.stringContaining('its copies are 1 to 3'),
+    ]);
+    const other = await makeRoom('Faraway');
+    expect(await ask(mine.code, other.teacher)).toEqual([
+      404,
+      expect.stringContaining('not yours'),
+    ]);
+    expect(await ask('hello')).toEqual([400, expect.stringContaining('six letters or digits')]);
+  });
+});
+
 describe('the test page for cards', () => {
   it('is for teachers', async () => {
     const get = routes['/src/pages/api/card-test.pdf.ts']!.GET!;

@@ -145,7 +145,7 @@ function rowOf(
     answer: noteName(rightName(item), spec.naming, item.key),
     lines: [
       ...wrapText(describePosition(item, spec.terms), columnWidth, 2, 'bold'),
-      ...wrapText(text, columnWidth, 6),
+      ...wrapText(text, columnWidth, 10),
     ],
     pictures: players.flatMap((player) => {
       const place = bestPlace(player.instrument, pitchAt(item, item.key));

@@ -16,12 +16,14 @@ interface Props {
   waiting: readonly Waiting[];
   /** Code in the address. */
   code: string;
+  /** The group that is looked at. */
+  group: string | null;
 }
 
 type Loaded = MarkingKit & { copy: number | null };
 
 /** From paper to evidence: a code, then the letters of one student after another. */
-export function Marking({ waiting, code: first }: Props) {
+export function Marking({ waiting, code: first, group }: Props) {
   const [code, setCode] = useState(first);
   const [kit, setKit] = useState<Loaded | null>(null);
   const [problem, setProblem] = useState<string | null>(null);
@@ -58,6 +60,11 @@ export function Marking({ waiting, code: first }: Props) {
         </button>
       </form>
       {problem ? <Notice kind="wrong">{problem}</Notice> : null}
+      {kit && group !== null && kit.group.id !== group ? (
+        <Notice kind="note">
+          This sheet is of another group, {kit.group.name}: the students below are theirs.
+        </Notice>
+      ) : null}
       {kit ? (
         <Pile key={kit.code + (kit.copy ?? '')} kit={kit} copy={kit.copy} />
       ) : (

@@ -40,17 +40,6 @@ const day = new Intl.DateTimeFormat('en', { day: 'numeric', month: 'short' });
 function OneSheet({ sheet: s, times }: { sheet: Made; times: number }) {
   const file = `/api/sheets/${s.code}`;
   const extra = Number.isInteger(times) && times > 1 && times <= 40 ? `&times=${times}` : '';
-  const link = (href: string, text: string, title?: string) => (
-    <a
-      href={href}
-      target="_blank"
-      rel="noreferrer"
-      title={title}
-      className="inline-flex min-h-6 items-center"
-    >
-      {text}
-    </a>
-  );
   return (
     <li className="py-1.5">
       <b>{s.code}</b> <span className="hint">{day.format(s.at)}</span>{' '}
@@ -72,13 +61,44 @@ function OneSheet({ sheet: s, times }: { sheet: Made; times: number }) {
       <a href={`/marking?code=${s.code}`} className="inline-flex min-h-6 items-center">
         mark{s.marked > 0 ? ` (${s.marked} done)` : ''}
       </a>
-      <details>
-        <summary className="hint min-h-6">Other files</summary>
-        {link(`${file}/svg?copy=1&page=1`, 'SVG of a page')} {' · '}
-        {link(`${file}/items?format=csv`, 'items as CSV')} {' · '}
-        {link(`${file}/items?format=musicxml`, 'notes as MusicXML')} {' · '}
-        {link(`${file}/items?format=musicxml&answers=1`, 'with answers')}
-      </details>
+      <OtherFiles file={file} copies={s.copies} />
     </li>
+  );
+}
+
+function link(href: string, text: string, title?: string) {
+  return (
+    <a
+      href={href}
+      target="_blank"
+      rel="noreferrer"
+      title={title}
+      className="inline-flex min-h-6 items-center"
+    >
+      {text}
+    </a>
+  );
+}
+
+/** One copy in open formats: a page as SVG, the items as CSV, the notes as MusicXML. */
+function OtherFiles({ file, copies }: { file: string; copies: number }) {
+  const [copy, setCopy] = useState(1);
+  const [page, setPage] = useState(1);
+  const at = `copy=${Number.isFinite(copy) ? copy : 1}`;
+  const svg = `${file}/svg?${at}&page=${Number.isFinite(page) ? page : 1}`;
+  return (
+    <details>
+      <summary className="hint min-h-6">Other files</summary>
+      <div className="grid max-w-48 grid-cols-2 gap-2">
+        <NumberField label="Copy" value={copy} min={1} max={copies} onChange={setCopy} />
+        <NumberField label="Page" value={page} min={1} max={20} onChange={setPage} />
+      </div>
+      SVG: {link(svg, 'sheet')}, {link(`${svg}&key=1`, 'key')}
+      <br />
+      Items: {link(`${file}/items?format=csv&${at}`, 'CSV')}
+      <br />
+      MusicXML: {link(`${file}/items?format=musicxml&${at}`, 'as printed')},{' '}
+      {link(`${file}/items?format=musicxml&answers=1&${at}`, 'with answers')}
+    </details>
   );
 }

@@ -61,15 +61,16 @@ export interface SheetSummary {
   readonly sheet: SheetRow;
   readonly copies: CopyRow[];
   readonly markings: MarkingRow[];
+  readonly hands: HandRow[];
 }
 
-/** Sheets of some of the teacher's groups, newest first, with copies and markings. Three queries. */
+/** Sheets of some of the teacher's groups, newest first, with copies, markings and who has them. Four queries. */
 export function listSheets(
   teacherId: string,
   groupIds: readonly string[],
   limit = 50,
 ): SheetSummary[] {
-  const { sheet, sheetCopy, marking, group } = schema;
+  const { sheet, sheetCopy, marking, sheetHand, group } = schema;
   const sheets = db()
     .select({ sheet })
     .from(sheet)
@@ -83,10 +84,12 @@ export function listSheets(
   if (codes.length === 0) return [];
   const copies = db().select().from(sheetCopy).where(inArray(sheetCopy.sheetCode, codes)).all();
   const markings = db().select().from(marking).where(inArray(marking.sheetCode, codes)).all();
+  const hands = db().select().from(sheetHand).where(inArray(sheetHand.sheetCode, codes)).all();
   return sheets.map((s) => ({
     sheet: s,
     copies: copies.filter((c) => c.sheetCode === s.code),
     markings: markings.filter((m) => m.sheetCode === s.code && isMarked(m)),
+    hands: hands.filter((h) => h.sheetCode === s.code),
   }));
 }
 

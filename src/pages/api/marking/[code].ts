@@ -11,6 +11,12 @@ function read(teacherId: string, text: string) {
   const code = readSheetCode(text);
   if (!code.ok) throw badInput(code.reason);
   const stored = getSheet(teacherId, code.sheet);
+  const last = stored.copies.length;
+  if (code.copy !== null && !stored.copies.some((c) => c.number === code.copy)) {
+    throw badInput(
+      `Sheet ${code.sheet} has no copy ${code.copy}: ${last === 1 ? 'its only copy is 1' : `its copies are 1 to ${last}`}. Compare the number behind the code.`,
+    );
+  }
   return { stored, students: listStudents(teacherId, stored.group.id), copy: code.copy };
 }
 
