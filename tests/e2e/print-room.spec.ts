@@ -133,6 +133,8 @@ test('three versions are made, printed in open formats, keyed in, taken back, an
   await expect(page.getByLabel(/^Line or space/)).not.toHaveValue('');
   await page.getByRole('button', { name: 'Save', exact: true }).click();
   await expect(line).toBeVisible();
+  await page.keyboard.press('PageUp');
+  await expect(page.getByRole('heading', { name: first.name, exact: true })).toBeVisible();
   const given = page.getByLabel(`Given to ${kit.students[1]!.name}`);
   await given.click();
   await expect(given).toBeChecked();

@@ -45,7 +45,7 @@ const make = (
 const mixed = [
   newSection('name-notes', 'a', { count: 4 }),
   newSection('line-space', 'b', { count: 3 }),
-  newSection('draw-note', 'c', { count: 2 }),
+  newSection('draw-note', 'c', { count: 2, options: { ask: 'octave' } }),
 ];
 const answersIn = (name: string) => answersOf({ students: [named(name).id] }).get(named(name).id)!;
 

@@ -33,14 +33,24 @@ export function askName(task: Task, position: StaffPosition): Question {
   };
 }
 
-/** Asks for a note to be drawn; seen and ticked by whoever marks. */
-export function askDrawn(task: Task, position: StaffPosition, prompt: string): Question {
+/**
+ * Asks for a note to be drawn; seen and ticked by whoever marks. Where any octave is right
+ * (`anywhere`), a tick does not say which position was known.
+ */
+export function askDrawn(
+  task: Task,
+  position: StaffPosition,
+  prompt: string,
+  { anywhere = false }: { anywhere?: boolean } = {},
+): Question {
+  const { key, instrument } = task;
+  const evidence = { item: itemAt(position, key), task: 'write', instrument } as const;
   return {
     entry: 'tick',
     prompt,
     answer: '+',
     shown: promptOf(position, task.terms),
-    evidence: { item: itemAt(position, task.key), task: 'write', instrument: task.instrument },
+    ...(anywhere ? {} : { evidence }),
   };
 }
 

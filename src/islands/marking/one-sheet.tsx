@@ -146,7 +146,7 @@ export function OneSheet({ kit, student, copies, copy, choose, at, saved }: Prop
       </div>
       <p className="hint">
         Run together or apart; - for a blank; * when all the rest is right. Enter goes on, and at
-        the end saves.
+        the end saves; Page Down and Page Up turn to other students.
       </p>
       <form
         ref={form}

@@ -1,5 +1,5 @@
 import { Check } from 'lucide-react';
-import { useState } from 'react';
+import { useEffect, useState } from 'react';
 import type { MarkingKit } from '../../contract/views';
 import { Notice } from '../../ui/notice';
 import { OneSheet, type StudentLine } from './one-sheet';
@@ -41,6 +41,10 @@ export function Pile({ kit, copy: asked }: Props) {
   );
   const [versions, setVersions] = useState<Readonly<Record<string, number>>>({});
   const [day, setDay] = useState(() => dayText(kit.at + HOUR));
+  usePageKeys((by) => {
+    const next = students.findIndex((s) => s.id === who) + by;
+    setWho(students[(next + students.length) % students.length]?.id ?? who);
+  });
   const student = students.find((s) => s.id === who);
   if (!student) {
     return (
@@ -119,4 +123,17 @@ export function Pile({ kit, copy: asked }: Props) {
       <WhoHasIt code={kit.code} students={students} change={setStudents} />
     </div>
   );
+}
+
+/** Page Down and Page Up turn to other students; what was typed is kept. */
+function usePageKeys(turn: (by: 1 | -1) => void): void {
+  useEffect(() => {
+    const press = (event: KeyboardEvent) => {
+      if (event.key !== 'PageDown' && event.key !== 'PageUp') return;
+      event.preventDefault();
+      turn(event.key === 'PageDown' ? 1 : -1);
+    };
+    window.addEventListener('keydown', press);
+    return () => window.removeEventListener('keydown', press);
+  }, [turn]);
 }

@@ -25,7 +25,7 @@ export const DEMO_SHEET: KeptPreset = {
       instructions: 'Look at the clef first. Write the name under each note.',
     }),
     newSection('find-mistakes', 'mistakes', { count: 8 }),
-    newSection('draw-note', 'draw', { count: 4 }),
+    newSection('draw-note', 'draw', { count: 4, options: { ask: 'octave' } }),
   ],
 };
 

@@ -109,11 +109,20 @@ describe('what marks say', () => {
 
   it('drawn notes are about writing, in the form of the log', () => {
     const [a, b] = about(
-      made('draw-note', { count: 2 }, { positions: at('bass', 3) }).questions,
+      made('draw-note', { count: 2, options: { ask: 'octave' } }, { positions: at('bass', 3) })
+        .questions,
       '+x',
     );
     expect(a).toMatchObject({ task: 'write', given: 'b3', correct: true });
     expect(b).toMatchObject({ task: 'write', given: null, correct: false });
+  });
+
+  it('a note drawn anywhere says nothing about one position', () => {
+    expect(
+      about(made('draw-note', { count: 1 }, { positions: at('treble', 0) }).questions, '+'),
+    ).toEqual([null]);
+    const only = made('draw-note', { count: 1, ledgers: 0 }, { positions: at('treble', 3) });
+    expect(about(only.questions, '+')).toMatchObject([{ task: 'write', given: 't3' }]);
   });
 
   it('a label left alone was taken for right', () => {

@@ -65,7 +65,10 @@ export const drawNote = defineKind({
           })),
         },
       ],
-      questions: notes.map((p) => askDrawn(task, p, `Draw ${letterAt(p)}`)),
+      questions: notes.map((p) => {
+        const anywhere = ask === 'one' && placesOfLetter(p, ledgers).length > 1;
+        return askDrawn(task, p, `Draw ${letterAt(p)}`, { anywhere });
+      }),
       notices,
     };
   },

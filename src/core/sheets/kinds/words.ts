@@ -98,7 +98,9 @@ export const words = defineKind({
     return {
       figures: [{ type: 'cells', key: 0, cells, width: 12 }],
       questions: asked.map((p) =>
-        way === 'read' ? askName(plainTask, p) : askDrawn(plainTask, p, `Draw ${letterAt(p)}`),
+        way === 'read'
+          ? askName(plainTask, p)
+          : askDrawn(plainTask, p, `Draw ${letterAt(p)}`, { anywhere: true }),
       ),
       notices,
     };
