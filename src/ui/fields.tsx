@@ -71,3 +71,12 @@ export function SelectField<T extends string>({
     </label>
   );
 }
+
+/** Options of a choice, by identifier with their names. */
+export function Choices({ names }: { names: Readonly<Record<string, string>> }) {
+  return Object.entries(names).map(([id, name]) => (
+    <option key={id} value={id}>
+      {name}
+    </option>
+  ));
+}

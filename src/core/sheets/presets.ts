@@ -30,6 +30,20 @@ export type KeptPreset = Pick<
   | 'fade'
 >;
 
+/** Settings that a sheet starts with. */
+export const START_SETTINGS: Omit<KeptPreset, 'sections' | 'title'> = {
+  paper: 'A4',
+  staffSpace: 2.8,
+  write: 10,
+  large: false,
+  colour: false,
+  headLetters: 'none',
+  instructions: '',
+  header: ['name', 'room', 'number', 'date'],
+  keyPlaces: true,
+  fade: 'none',
+};
+
 type Part = readonly [kind: KindId, differs?: Parameters<typeof newSection>[2]];
 
 function preset(

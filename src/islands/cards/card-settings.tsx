@@ -12,7 +12,7 @@ import {
 } from '../../core/cards';
 import { INSTRUMENTS } from '../../core/instruments';
 import type { Fade } from '../../core/sayings';
-import { CheckField, NumberField, SelectField } from '../../ui/fields';
+import { CheckField, Choices, NumberField, SelectField } from '../../ui/fields';
 import { FadeOptions } from '../../ui/options';
 
 const FRONT_NAMES = {
@@ -42,20 +42,12 @@ export function SidesForm({ settings, set }: Props) {
   return (
     <>
       <SelectField label="Cards of" value={settings.set} onChange={(v) => set('set', v)}>
-        {Object.entries(CARD_SET_NAMES).map(([id, name]) => (
-          <option key={id} value={id}>
-            {name}
-          </option>
-        ))}
+        <Choices names={CARD_SET_NAMES} />
       </SelectField>
       {notes ? (
         <>
           <SelectField label="Front" value={settings.front} onChange={(v) => set('front', v)}>
-            {Object.entries(FRONT_NAMES).map(([id, name]) => (
-              <option key={id} value={id}>
-                {name}
-              </option>
-            ))}
+            <Choices names={FRONT_NAMES} />
           </SelectField>
           <fieldset>
             <legend className="field">Back</legend>
@@ -104,11 +96,7 @@ export function PrintForm({ settings, set, paper }: Props & { paper: string }) {
   return (
     <>
       <SelectField label="Printed on" value={settings.backs} onChange={(v) => set('backs', v)}>
-        {Object.entries(BACKS_NAMES).map(([id, name]) => (
-          <option key={id} value={id}>
-            {name}
-          </option>
-        ))}
+        <Choices names={BACKS_NAMES} />
       </SelectField>
       <div className="grid grid-cols-2 gap-2">
         <SelectField

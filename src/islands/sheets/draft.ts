@@ -7,6 +7,7 @@ import {
   newSection,
   type Preset,
   type SheetSpec,
+  START_SETTINGS,
   sheetProblem,
 } from '../../core/sheets';
 
@@ -21,17 +22,8 @@ export interface Draft extends KeptPreset {
 export function startDraft(key: KeySignature, instrument: InstrumentId): Draft {
   return {
     sections: [newSection('name-notes', 'first', { weakFirst: true })],
-    paper: 'A4',
-    staffSpace: 2.8,
-    write: 10,
-    large: false,
-    colour: false,
-    headLetters: 'none',
+    ...START_SETTINGS,
     title: 'Name the notes',
-    instructions: '',
-    header: ['name', 'room', 'number', 'date'],
-    keyPlaces: true,
-    fade: 'none',
     key,
     instrument,
     versions: 'one',
@@ -41,13 +33,8 @@ export function startDraft(key: KeySignature, instrument: InstrumentId): Draft {
 /** A draft with a ready-made sheet's exercises; paper, header and versions stay. */
 export function withPreset(draft: Draft, preset: Preset): Draft {
   const { title, sections, settings } = preset;
-  const plain = {
-    staffSpace: 2.8,
-    write: 10,
-    large: false,
-    headLetters: 'none',
-    instructions: '',
-  } as const;
+  const { staffSpace, write, large, headLetters, instructions } = START_SETTINGS;
+  const plain = { staffSpace, write, large, headLetters, instructions };
   return { ...draft, ...plain, ...settings, title, sections };
 }
 

@@ -1,5 +1,5 @@
 import type { OptionField, OptionTable, RawOptions } from '../../core/sheets';
-import { CheckField, NumberField, SelectField } from '../../ui/fields';
+import { CheckField, Choices, NumberField, SelectField } from '../../ui/fields';
 
 interface Props {
   table: OptionTable;
@@ -44,11 +44,7 @@ function OneField({ field, value, change }: OneProps) {
     case 'choice':
       return (
         <SelectField label={label} value={String(value)} onChange={change}>
-          {field.values.map(([id, text]) => (
-            <option key={id} value={id}>
-              {text}
-            </option>
-          ))}
+          <Choices names={Object.fromEntries(field.values)} />
         </SelectField>
       );
   }

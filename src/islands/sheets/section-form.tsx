@@ -1,6 +1,6 @@
 import type { KeySignature } from '../../core/notation';
 import { KINDS, type Order, type Section, type SectionSpec, SHEET_LIMITS } from '../../core/sheets';
-import { CheckField, NumberField, SelectField } from '../../ui/fields';
+import { CheckField, Choices, NumberField, SelectField } from '../../ui/fields';
 import { KeyOptions } from '../../ui/options';
 import { OptionFields } from './option-fields';
 
@@ -87,11 +87,7 @@ function NoteWishes({ section, set }: WishProps) {
   return (
     <>
       <SelectField label="Order" value={section.order} onChange={(v) => set('order', v)}>
-        {Object.entries(ORDER_NAMES).map(([id, text]) => (
-          <option key={id} value={id}>
-            {text}
-          </option>
-        ))}
+        <Choices names={ORDER_NAMES} />
       </SelectField>
       <div className="grid grid-cols-2 gap-2">
         <SelectField label="Clefs" value={section.clefs} onChange={(v) => set('clefs', v)}>

@@ -1,6 +1,6 @@
 import type { KeySignature } from '../../core/notation';
 import { HEADER_FIELDS, type HeadLetters, SHEET_LIMITS } from '../../core/sheets';
-import { CheckField, NumberField, SelectField } from '../../ui/fields';
+import { CheckField, Choices, NumberField, SelectField } from '../../ui/fields';
 import { FadeOptions, InstrumentOptions, KeyOptions } from '../../ui/options';
 import type { Draft } from './draft';
 
@@ -83,11 +83,7 @@ function Paper({ draft, set }: PartProps) {
         value={draft.headLetters}
         onChange={(v) => set('headLetters', v)}
       >
-        {Object.entries(HEAD_LETTER_NAMES).map(([id, text]) => (
-          <option key={id} value={id}>
-            {text}
-          </option>
-        ))}
+        <Choices names={HEAD_LETTER_NAMES} />
       </SelectField>
       {draft.versions === 'each' ? null : (
         <SelectField

@@ -1,22 +1,8 @@
-import { type KeptPreset, newSection } from '../../core/sheets';
-
-/** What the sheets of the demo have in common. */
-const COMMON = {
-  paper: 'A4',
-  staffSpace: 2.8,
-  write: 10,
-  large: false,
-  colour: false,
-  headLetters: 'none',
-  instructions: '',
-  header: ['name', 'room', 'number', 'date'],
-  keyPlaces: true,
-  fade: 'none',
-} as const;
+import { type KeptPreset, newSection, START_SETTINGS } from '../../core/sheets';
 
 /** The sheet that came back last week: naming, and labels to put right. */
 export const DEMO_SHEET: KeptPreset = {
-  ...COMMON,
+  ...START_SETTINGS,
   title: 'Lantern evening: name the notes',
   sections: [
     newSection('name-notes', 'names', {
@@ -31,7 +17,7 @@ export const DEMO_SHEET: KeptPreset = {
 
 /** The sheet that waits to be marked. */
 export const DEMO_WARM_UP: KeptPreset = {
-  ...COMMON,
+  ...START_SETTINGS,
   title: 'Warm-up before the lanterns',
   sections: [
     newSection('name-notes', 'names', { count: 12, weakFirst: true }),

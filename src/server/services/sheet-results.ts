@@ -1,4 +1,5 @@
-import { type Answer, type CauseId, causeName, diagnose, likelyCauses } from '../../core/evidence';
+import type { SheetResultView } from '../../contract/views';
+import { type Answer, causeName, diagnose, likelyCauses } from '../../core/evidence';
 import { positionId, type StaffPosition } from '../../core/notation';
 import {
   evidenceOf,
@@ -20,15 +21,8 @@ import { studentWeights } from './weights';
 /** Newest answers weighed together with a sheet's own when asking why. */
 const RECENT = 60;
 
-/** What one marked copy came to. */
-export interface SheetResult {
-  readonly studentId: string;
-  readonly right: number;
-  readonly of: number;
-  /** For a quiz: points reached, and whether they pass. */
-  readonly quiz: { readonly points: number; readonly of: number; readonly passed: boolean } | null;
-  readonly causes: readonly { readonly id: CauseId; readonly name: string }[];
-  readonly wrong: readonly StaffPosition[];
+/** What one marked copy came to, with the notes that it asked. */
+export interface SheetResult extends SheetResultView {
   readonly asked: readonly StaffPosition[];
 }
 
