@@ -126,6 +126,12 @@ test('three versions are made, printed in open formats, keyed in, taken back, an
   await expect(page.getByRole('row', { name: new RegExp(first.name) })).toContainText(
     `${total - 1} of ${total}`,
   );
+  await page.getByRole('button', { name: `Undo ${first.name}` }).click();
+  await expect(page.getByRole('row', { name: new RegExp(first.name) })).toContainText('not marked');
+  await expect(page.getByRole('heading', { name: first.name, exact: true })).toBeVisible();
+  await page.getByLabel(/^Line or space/).fill(typed);
+  await page.getByLabel(/^Two of a letter/).fill(`${pair} *`);
+  await page.keyboard.press('Enter');
   await line.click();
   await expect(page.getByLabel(/^Two of a letter/)).toHaveValue(new RegExp(`^${pair} `));
   await page.getByRole('button', { name: 'Take the marking back' }).click();

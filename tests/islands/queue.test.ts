@@ -1,7 +1,10 @@
 import { beforeEach, describe, expect, it, vi } from 'vitest';
 import type { SentAnswer } from '@/contract/answers';
+import { composeSheet, markTyped, newSection } from '@/core/sheets';
 import { keepDraft, readDraft } from '@/islands/marking/drafts';
+import { typedAgain } from '@/islands/marking/typed';
 import { enqueue, flush, waiting } from '@/islands/practise/queue';
+import { at, sheet } from '../helpers/sheets';
 
 /** A browser's storage, as far as it is used. */
 class Storage {
@@ -130,5 +133,40 @@ describe('letters typed while marking', () => {
     expect(readDraft('AAAAAA', 'ada')).toBeNull();
     localStorage.setItem('lucid-marking:AAAAAA:ada', 'f a g');
     expect(readDraft('AAAAAA', 'ada')).toEqual(['f a g']);
+  });
+});
+
+describe('a marking that is corrected', () => {
+  const positions = at('treble', 0, 8);
+  const again = (naming: 'letters' | 'fixed-do' | 'movable-do', given: (string | null)[]) => {
+    const spec = sheet(
+      [newSection('name-notes', 'a', { count: 2 }), newSection('line-space', 'b', { count: 1 })],
+      { positions, naming, key: 1 },
+    );
+    const sections = composeSheet(spec, { seed: 's' });
+    const typed = typedAgain(sections, { copy: 1, given, right: 0 }, 1, naming);
+    const read = sections.map((s, i) => markTyped(s.questions, typed[i]!, naming));
+    return [typed, read.flatMap((r) => (r.ok ? r.marks.map((m) => m.given) : r.reason))];
+  };
+
+  it.each(['letters', 'fixed-do', 'movable-do'] as const)(
+    'comes back as it was keyed in (%s)',
+    (naming) => {
+      const given = ['F#', null, 'L5'];
+      expect(again(naming, given)[1]).toEqual(given);
+      expect(again(naming, ['F', 'Bb', 'S1'])[1]).toEqual(['F', 'Bb', 'S1']);
+    },
+  );
+
+  it('says the syllables that the student wrote', () => {
+    expect(again('fixed-do', ['F#', 'E', 'L1'])[0]).toEqual(['f# m', 'L1']);
+    expect(again('movable-do', ['F#', 'E', 'L1'])[0]).toEqual(['t l', 'L1']);
+  });
+
+  it('is empty for another copy', () => {
+    const sections = composeSheet(sheet([newSection('dots', 'a', { count: 2 })]), { seed: 's' });
+    expect(typedAgain(sections, { copy: 2, given: ['E', 'F'], right: 0 }, 1, 'letters')).toEqual([
+      '',
+    ]);
   });
 });

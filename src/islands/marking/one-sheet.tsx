@@ -1,19 +1,13 @@
 import { Undo2 } from 'lucide-react';
 import { useEffect, useMemo, useRef, useState } from 'react';
 import type { MarkingKit } from '../../contract/views';
-import {
-  composeSheet,
-  ENTRIES,
-  type Marked,
-  markTyped,
-  type Section,
-  typedAs,
-} from '../../core/sheets';
+import { composeSheet, ENTRIES, type Marked, markTyped, type Section } from '../../core/sheets';
 import { send } from '../../ui/api';
 import { Notice } from '../../ui/notice';
 import { keepDraft, readDraft } from './drafts';
 import { MarkedLines } from './marked-lines';
 import { Reasons } from './reasons';
+import { typedAgain } from './typed';
 
 export type StudentLine = MarkingKit['students'][number];
 
@@ -30,29 +24,13 @@ interface Props {
   saved: (marked: StudentLine['marked']) => void;
 }
 
-/** What was saved before, as it would be keyed in, exercise by exercise. */
-function typedOf(
-  student: StudentLine,
-  copy: number,
-  sections: readonly Section[],
-  kit: MarkingKit,
-): string[] {
-  const { marked } = student;
-  let from = 0;
-  return sections.map(({ questions }) => {
-    const part = marked?.copy === copy ? marked.given.slice(from, from + questions.length) : [];
-    from += questions.length;
-    return part.map((g, i) => typedAs(questions[i]!, g, kit.spec.naming)).join(' ');
-  });
-}
-
 /** One student's sheet: a field for each exercise, and what comes of it as it is typed. */
 export function OneSheet({ kit, student, copies, copy, choose, at, saved }: Props) {
   const { naming } = kit.spec;
   const sections = useMemo(() => composeSheet(kit.spec, copy.copy), [kit.spec, copy.copy]);
   const before = useMemo(
-    () => typedOf(student, copy.number, sections, kit),
-    [student, copy.number, sections, kit],
+    () => typedAgain(sections, student.marked, copy.number, naming),
+    [sections, student.marked, copy.number, naming],
   );
   const [typed, setTyped] = useState(() => {
     const draft = readDraft(kit.code, student.id);

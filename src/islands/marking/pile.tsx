@@ -1,8 +1,11 @@
-import { Check } from 'lucide-react';
+import { Check, Undo2 } from 'lucide-react';
 import { useEffect, useState } from 'react';
 import type { MarkingKit } from '../../contract/views';
+import { composeSheet } from '../../core/sheets';
+import { send } from '../../ui/api';
 import { Notice } from '../../ui/notice';
 import { OneSheet, type StudentLine } from './one-sheet';
+import { typedAgain } from './typed';
 import { WhoHasIt } from './who-has-it';
 
 interface Props {
@@ -39,6 +42,9 @@ export function Pile({ kit, copy: asked }: Props) {
   const [who, setWho] = useState(
     () => (owner ?? students.find((s) => !s.marked)?.id ?? students[0]?.id) || '',
   );
+  /** The student whose sheet was saved last, as it was before. */
+  const [last, setLast] = useState<StudentLine | null>(null);
+  const [problem, setProblem] = useState<string | null>(null);
   const [versions, setVersions] = useState<Readonly<Record<string, number>>>({});
   const [day, setDay] = useState(() => dayText(kit.at + HOUR));
   usePageKeys((by) => {
@@ -58,6 +64,7 @@ export function Pile({ kit, copy: asked }: Props) {
   const copy = copies.find((c) => c.number === wanted) ?? copies[0]!;
   const at = noonOf(day);
   const saved = (id: string, marked: StudentLine['marked']) => {
+    setLast(marked ? (students.find((s) => s.id === id) ?? null) : null);
     const next = students.map((s) =>
       s.id === id ? { ...s, marked, back: marked ? (s.back ?? at) : s.back } : s,
     );
@@ -66,12 +73,38 @@ export function Pile({ kit, copy: asked }: Props) {
     const after = [...next.slice(next.findIndex((s) => s.id === id) + 1), ...next];
     setWho(after.find((s) => !s.marked)?.id ?? id);
   };
+  /** Puts the last marking back to what it was before. */
+  const undo = async () => {
+    if (!last) return;
+    const address = `/api/marking/${kit.code}`;
+    const was = last.marked;
+    const own = kit.copies.find((c) => c.number === was?.copy);
+    const result =
+      was && own
+        ? await send('PUT', address, {
+            studentId: last.id,
+            copy: was.copy,
+            typed: typedAgain(composeSheet(kit.spec, own.copy), was, was.copy, kit.spec.naming),
+            at,
+          })
+        : await send('DELETE', address, { studentId: last.id });
+    setProblem(result.ok ? null : result.problem.detail);
+    if (!result.ok) return;
+    setStudents(students.map((s) => (s.id === last.id ? { ...s, marked: was } : s)));
+    setWho(last.id);
+    setLast(null);
+  };
   const done = students.filter((s) => s.marked).length;
   return (
     <div className="space-y-4">
       <p className="flex flex-wrap items-center gap-x-4 gap-y-1">
         <b className="wrap-anywhere">{kit.spec.title}</b>
         <span className="hint">{kit.group.name}</span>
+        {last ? (
+          <button type="button" className="btn ml-auto" onClick={undo}>
+            <Undo2 aria-hidden size={16} /> Undo {last.name}
+          </button>
+        ) : null}
         <label className="ml-auto flex items-center gap-2 text-sm font-bold">
           Written on
           <input
@@ -83,6 +116,7 @@ export function Pile({ kit, copy: asked }: Props) {
           />
         </label>
       </p>
+      {problem ? <Notice kind="wrong">{problem}</Notice> : null}
       <div className="grid grid-cols-1 items-start gap-4 md:grid-cols-[13rem_minmax(0,1fr)]">
         <section className="panel p-2!" aria-label="Students">
           <p className="hint px-2 pb-1">

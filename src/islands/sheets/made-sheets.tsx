@@ -7,6 +7,8 @@ export interface Made {
   readonly code: string;
   readonly title: string;
   readonly copies: number;
+  readonly given: number;
+  readonly back: number;
   readonly marked: number;
   readonly at: number;
 }
@@ -44,7 +46,13 @@ function OneSheet({ sheet: s, times }: { sheet: Made; times: number }) {
     <li className="py-1.5">
       <b>{s.code}</b> <span className="hint">{day.format(s.at)}</span>{' '}
       <span className="wrap-anywhere">{s.title}</span>
-      <br />
+      {s.given + s.back + s.marked > 0 ? (
+        <span className="hint block">
+          given to {s.given}, back from {s.back}, {s.marked} marked
+        </span>
+      ) : (
+        <br />
+      )}
       <Printer aria-hidden size={14} className="inline text-soft" />{' '}
       {link(`${file}/pdf?part=sheets${extra}`, s.copies === 1 ? 'sheet' : `${s.copies} sheets`)}
       {' · '}

@@ -86,7 +86,10 @@ export function Sheets({
     if (!result.ok) return;
     const { code, copies } = result.data;
     setNotices(result.data.notices);
-    setMade([{ code, copies, title: draft.title, at: Date.now(), marked: 0 }, ...made]);
+    setMade([
+      { code, copies, title: draft.title, at: Date.now(), given: 0, back: 0, marked: 0 },
+      ...made,
+    ]);
     setSeed(`${seed}+`);
   };
   return (
