@@ -42,6 +42,8 @@ const HELPS: Readonly<Partial<Record<CauseId, readonly Part[]>>> = {
 const CAUSES_AT_ONCE = 2;
 /** Fewest notes: a note alone is named without being read. */
 const FEWEST = 4;
+/** Of one clef: fewer would only come in turn. */
+const FEWEST_OF_CLEF = 3;
 
 /**
  * A sheet for exactly what went wrong on a copy: exercises against its likely
@@ -68,7 +70,10 @@ export function followUp({ wrong, causes, asked, key }: Result): FollowUp {
   return { positions, sections, title: wrong.length > 0 ? 'Once more' : 'Keep it up' };
 }
 
-/** The wrong notes with those that are taken for them, at least four when so many were asked. */
+/**
+ * The wrong notes with those that are taken for them, at least four, and at least three of
+ * each clef that went wrong, when so many were asked.
+ */
 function around(
   wrong: readonly StaffPosition[],
   asked: readonly StaffPosition[],
@@ -79,6 +84,11 @@ function around(
   const near = asked.filter((p) => !has(wrong, p) && wrong.some((w) => confusable(w, p)));
   const far = asked.filter((p) => !has(wrong, p) && !has(near, p));
   const found = [...wrong, ...near.slice(0, wrong.length + 1)];
-  const rest = [...near, ...far].filter((p) => !has(found, p));
-  return [...found, ...rest.slice(0, Math.max(0, FEWEST - found.length))];
+  for (const p of [...near, ...far]) {
+    if (has(found, p)) continue;
+    const ofClef = found.filter((q) => q.clef === p.clef).length;
+    const lacking = ofClef > 0 && ofClef < FEWEST_OF_CLEF;
+    if (lacking || found.length < FEWEST) found.push(p);
+  }
+  return found;
 }

@@ -175,6 +175,19 @@ describe('the sheet after', () => {
     expect(sheet.positions[0]).toEqual({ clef: 'treble', step: 2 });
     expect(sheet.positions).toHaveLength(4);
   });
+  it('asks enough of each clef, so that no note only follows itself', () => {
+    const both = [...asked, ...at('bass', 0, 2, 4, 7)];
+    const { positions } = followUp({
+      wrong: [...at('bass', 7), ...at('treble', 0, 1)],
+      causes: [],
+      asked: both,
+      key: 0,
+    });
+    for (const clef of ['treble', 'bass'] as const) {
+      expect(positions.filter((p) => p.clef === clef).length).toBeGreaterThanOrEqual(3);
+    }
+  });
+
   it('asks everything again where nothing was wrong', () => {
     const sheet = followUp({ wrong: [], causes: [], asked, key: 1 });
     expect(sheet.positions).toEqual(asked);
