@@ -181,3 +181,33 @@ test('cards are set, and the PDF is what the address says', async ({ page }) => 
   const test = await page.request.get('/api/card-test.pdf?paper=A4');
   expect(test.status()).toBe(200);
 });
+
+test('each student’s copy is seen as it will be printed', async ({ page }) => {
+  await open(page, 'sheets', 'Reeds and brass', '&notes=t1,t2,t3,t4,b3,b4,b5,b6');
+  await page.getByLabel('Versions').selectOption('each');
+  const whose = page.getByLabel('Copy shown');
+  const heads = () =>
+    page
+      .locator('.paper svg text')
+      .evaluateAll((all) =>
+        all.filter((t) => t.textContent === '\uE0A2').map((t) => Number(t.getAttribute('y'))),
+      );
+  const names = await whose.locator('option').allTextContents();
+  const seen: number[][] = [];
+  for (const name of names) {
+    await whose.selectOption({ label: name });
+    await expect(page.locator('.paper svg')).toContainText(name);
+    seen.push(await heads());
+  }
+  await page.getByRole('button', { name: `Make the ${names.length} sheets` }).click();
+  const newest = page.locator('section[aria-labelledby=made] li').first();
+  await expect(newest).toContainText(`${names.length} sheets`);
+  const code = (await newest.locator('b').textContent())!;
+  const kit = (await (await page.request.get(`/api/marking/${code}`)).json()) as MarkingKit;
+  const printed = names.map((name) => {
+    const { id } = kit.students.find((s) => s.name === name)!;
+    const [section] = composeSheet(kit.spec, kit.copies.find((c) => c.studentId === id)!.copy);
+    return section!.questions.map((q) => 40 - q.evidence!.item.step * 5);
+  });
+  expect(seen).toEqual(printed);
+});

@@ -2,6 +2,7 @@ export * from './check';
 export { confusable } from './choose';
 export * from './codes';
 export * from './compose';
+export * from './copies';
 export { ENTRIES, typedAs } from './entries';
 export * from './figures';
 export * from './follow-up';

@@ -8,6 +8,7 @@ import { wordAt } from '../../core/sayings';
 import { diagramOf, diagramSvg } from '../../engrave/diagrams';
 import { displayName } from '../../engrave/names';
 import { noteSvg } from '../../engrave/picture';
+import { newId } from '../../ui/new-id';
 import { Notice } from '../../ui/notice';
 import { Svg } from '../../ui/svg';
 import { advance, answerNote, kitBook, type Round, startRound } from '../practise/engine';
@@ -28,7 +29,7 @@ export function HoldUp({ kit }: { kit: PracticeKit }) {
   const { state, send } = useQueue(kit.student.id);
   const done = round !== null && round.answers.length >= NOTES;
   const begin = () => {
-    random.current = seeded(crypto.randomUUID());
+    random.current = seeded(newId());
     setRound(startRound(kit, 'name', round?.book ?? kitBook(kit), Date.now(), random.current));
   };
   const say = (right: boolean) => {
@@ -37,7 +38,7 @@ export function HoldUp({ kit }: { kit: PracticeKit }) {
     const item = { ...round.current, key: kit.key, accidental: null };
     const given = right ? nameText(rightName(item)) : null;
     enqueue(kit.student.id, {
-      id: crypto.randomUUID(),
+      id: newId(),
       position: positionId(round.current),
       key: kit.key,
       accidental: null,

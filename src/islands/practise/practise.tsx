@@ -4,6 +4,7 @@ import { positionId } from '../../core/notation';
 import { type QuestionKind, roundOver } from '../../core/practice';
 import { type Random, seeded } from '../../core/random';
 import { displayName } from '../../engrave/names';
+import { newId } from '../../ui/new-id';
 import { Asking } from './asking';
 import {
   advance,
@@ -33,7 +34,7 @@ export function Practise({ kit }: { kit: PracticeKit }) {
   const { state, send } = useQueue(kit.student.id);
 
   const begin = () => {
-    random.current = seeded(crypto.randomUUID());
+    random.current = seeded(newId());
     setOutcome(null);
     setRound(startRound(kit, kind, book.current, Date.now(), random.current));
     setPhase('asking');
@@ -59,7 +60,7 @@ export function Practise({ kit }: { kit: PracticeKit }) {
       const result = answerNote(kit, round, { given, ms, hints, now });
       book.current = result.round.book;
       enqueue(kit.student.id, {
-        id: crypto.randomUUID(),
+        id: newId(),
         position: positionId(round.current),
         key: kit.key,
         accidental: null,

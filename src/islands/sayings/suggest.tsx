@@ -9,6 +9,7 @@ import {
   type Theme,
   type UsedSaying,
 } from '../../core/workshop';
+import { newId } from '../../ui/new-id';
 
 interface Props {
   target: SayingTarget;
@@ -42,7 +43,7 @@ export function Suggest({ target, words, others, use }: Props) {
           inUse: others,
           count: COUNT,
         },
-        seeded(crypto.randomUUID()),
+        seeded(newId()),
       ),
     );
   };

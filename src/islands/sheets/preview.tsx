@@ -1,34 +1,69 @@
 import { ChevronLeft, ChevronRight } from 'lucide-react';
 import { useMemo, useState } from 'react';
-import type { Section, SheetSpec } from '../../core/sheets';
+import type { Section, SheetCopy, SheetSpec } from '../../core/sheets';
 import { pageSvg, sheetPages } from '../../engrave';
 import { Svg } from '../../ui/svg';
 
-interface Props {
+/** A version or a student whose copy can be looked at. */
+export interface Choice {
+  readonly id: string;
+  readonly name: string;
+}
+
+interface WhoseProps {
+  choices: readonly Choice[];
+  chosen: string | undefined;
+  choose: (id: string) => void;
+}
+
+/** Whose copy is seen; nothing when there is only one. */
+export function Whose({ choices, chosen, choose }: WhoseProps) {
+  if (choices.length === 0) return null;
+  return (
+    <select
+      className="input mt-0! w-36!"
+      aria-label="Copy shown"
+      value={chosen}
+      onChange={(e) => choose(e.target.value)}
+    >
+      {choices.map((c) => (
+        <option key={c.id} value={c.id}>
+          {c.name}
+        </option>
+      ))}
+    </select>
+  );
+}
+
+interface Props extends WhoseProps {
   spec: SheetSpec;
+  copy: SheetCopy;
   sections: readonly Section[];
-  strip: readonly string[];
-  /** The version shown, on sheets with three. */
-  label: string | undefined;
-  choose: (label: string) => void;
-  /** Each student gets another sheet than the one that is seen. */
-  own: boolean;
+  student: string | undefined;
 }
 
 /** The sheet as it will print, page by page, or its key. */
-export function Preview({ spec, sections, strip, label, choose, own }: Props) {
+export function Preview({ spec, copy, sections, student, ...whose }: Props) {
   const [key, setKey] = useState(false);
   const [wanted, setPage] = useState(0);
+  const { label, strip = [] } = copy;
   const pages = useMemo(
-    () => sheetPages(spec, sections, { code: 'preview', strip, key, ...(label ? { label } : {}) }),
-    [spec, sections, strip, key, label],
+    () =>
+      sheetPages(spec, sections, {
+        code: 'preview',
+        strip,
+        key,
+        ...(label ? { label } : {}),
+        ...(student ? { student } : {}),
+      }),
+    [spec, sections, strip, key, label, student],
   );
   const page = Math.min(wanted, pages.length - 1);
   // Only the page that is seen is drawn.
   const markup = useMemo(() => pageSvg(pages[page]!), [pages, page]);
   return (
     <div>
-      <div className="mx-auto mb-2 flex max-w-2xl items-center gap-2">
+      <div className="mx-auto mb-2 flex max-w-2xl flex-wrap items-center gap-2">
         <button
           type="button"
           className="btn"
@@ -50,23 +85,7 @@ export function Preview({ spec, sections, strip, label, choose, own }: Props) {
         >
           <ChevronRight aria-hidden size={16} />
         </button>
-        {label ? (
-          <select
-            className="input mt-0! w-32!"
-            aria-label="Version shown"
-            value={label}
-            onChange={(e) => choose(e.target.value)}
-          >
-            {['A', 'B', 'C'].map((v) => (
-              <option key={v} value={v}>
-                Version {v}
-              </option>
-            ))}
-          </select>
-        ) : null}
-        {own ? (
-          <span className="hint">one of many: each student’s has notes of their own</span>
-        ) : null}
+        <Whose {...whose} />
         <button
           type="button"
           className="btn ml-auto"

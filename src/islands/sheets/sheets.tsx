@@ -3,42 +3,49 @@ import type { SheetInput } from '../../contract/sheets';
 import type { GroupView, OwnPresetView } from '../../contract/views';
 import type { InstrumentId } from '../../core/instruments';
 import { positionId } from '../../core/notation';
-import { stripLines } from '../../core/sayings';
-import { composeSheet, type SheetCopy } from '../../core/sheets';
+import {
+  type CopyClass,
+  type CopyOwner,
+  composeSheet,
+  ownCopy,
+  sharedCopy,
+  VERSION_LABELS,
+} from '../../core/sheets';
 import { send } from '../../ui/api';
 import { toPositions, useChosen } from '../../ui/chosen';
 import { SelectField } from '../../ui/fields';
+import { newId } from '../../ui/new-id';
 import { Notice } from '../../ui/notice';
 import { type Draft, problemOf, specOf, startDraft } from './draft';
 import { changed, type History, redone, startHistory, undone } from './history';
 import { type Made, MadeSheets } from './made-sheets';
 import { PresetBar } from './preset-bar';
-import { Preview } from './preview';
+import { type Choice, Preview, Whose } from './preview';
 import { SectionList } from './section-list';
 import { SheetSettings } from './sheet-settings';
 
 interface Props {
   group: GroupView;
   chosen: readonly string[];
-  /** What a copy for all is made from: weights of the notes, the group's misreadings, the order of teaching. */
-  copy: Pick<SheetCopy, 'weights' | 'causes' | 'taught'>;
+  /** What the copy for all is made from, and each student's own. */
+  all: CopyClass;
+  owners: readonly (CopyOwner & { name: string })[];
   instrument: InstrumentId;
   sheets: readonly Made[];
   presets: readonly OwnPresetView[];
   seed: string;
-  students: number;
 }
 
 /** The sheet as it will print, its exercises and settings beside it. */
 export function Sheets({
   group,
   chosen: initial,
-  copy,
+  all,
+  owners,
   instrument,
   sheets,
   presets,
   seed: firstSeed,
-  students,
 }: Props) {
   const chosen = useChosen(initial);
   const positions = useMemo(() => toPositions(chosen), [chosen]);
@@ -55,19 +62,27 @@ export function Sheets({
   const redo = history.future.length > 0 ? () => setHistory(redone) : null;
   useUndoKeys(setHistory);
   const wrong = problemOf(draft, positions);
-  const [version, setVersion] = useState('A');
-  const label = draft.versions === 'abc' ? version : undefined;
+  // Which of several versions or students is seen.
+  const [wanted, setWanted] = useState('');
+  const choices = choicesOf(draft.versions, owners);
+  const seen = choices.find((c) => c.id === wanted) ?? choices[0];
   const shown = useMemo(() => {
     if (wrong) return null;
     const spec = specOf(draft, group, positions);
-    const sections = composeSheet(spec, { ...copy, seed: label ? `${seed}/${label}` : seed });
-    return { spec, sections, strip: stripLines(group.sayings, positions, draft.fade) };
-  }, [draft, positions, seed, wrong, group, copy, label]);
+    const owner = owners.find((o) => o.id === seen?.id);
+    const copy =
+      draft.versions === 'each' && owner
+        ? ownCopy(spec, owner, all.taught, seed)
+        : sharedCopy(spec, all, seed, draft.versions === 'abc' ? seen?.id : undefined);
+    return copy && { spec, copy, sections: composeSheet(spec, copy) };
+  }, [draft, positions, seed, wrong, group, all, owners, seen?.id]);
   const bySection = useMemo(
     () => new Map((shown?.sections ?? []).map((s) => [s.spec.id, s])),
     [shown],
   );
-  const nothing = shown?.sections.every((s) => s.empty !== null) ?? false;
+  // What one student cannot have, others may.
+  const nothing =
+    draft.versions !== 'each' && (shown?.sections.every((s) => s.empty !== null) ?? false);
   const make = async () => {
     const body: SheetInput = {
       ...draft,
@@ -90,7 +105,7 @@ export function Sheets({
       { code, copies, title: draft.title, at: Date.now(), given: 0, back: 0, marked: 0 },
       ...made,
     ]);
-    setSeed(`${seed}+`);
+    setSeed(newSeed());
   };
   return (
     <div>
@@ -98,7 +113,7 @@ export function Sheets({
         draft={draft}
         own={presets}
         load={load}
-        shuffle={() => setSeed(`${seed}'`)}
+        shuffle={() => setSeed(newSeed())}
         undo={undo}
         redo={redo}
       />
@@ -106,7 +121,21 @@ export function Sheets({
         <div>
           {wrong ? <Notice kind="note">{wrong}</Notice> : null}
           {shown ? (
-            <Preview {...shown} label={label} choose={setVersion} own={draft.versions === 'each'} />
+            <Preview
+              {...shown}
+              student={draft.versions === 'each' ? seen?.name : undefined}
+              choices={choices}
+              chosen={seen?.id}
+              choose={setWanted}
+            />
+          ) : null}
+          {wrong === null && shown === null ? (
+            <>
+              <Whose choices={choices} chosen={seen?.id} choose={setWanted} />
+              <Notice kind="note">
+                {seen?.name} reads none of the chosen notes, and gets no copy.
+              </Notice>
+            </>
           ) : null}
         </div>
         <div className="side-column space-y-4">
@@ -119,7 +148,7 @@ export function Sheets({
           >
             <option value="one">One for all</option>
             <option value="abc">A, B and C for neighbours</option>
-            <option value="each">One for each of {students} students</option>
+            <option value="each">One for each of {owners.length} students</option>
           </SelectField>
           {problem ? <Notice kind="wrong">{problem}</Notice> : null}
           <button
@@ -129,7 +158,7 @@ export function Sheets({
             onClick={make}
           >
             Make the{' '}
-            {{ one: 'sheet', abc: '3 versions', each: `${students} sheets` }[draft.versions]}
+            {{ one: 'sheet', abc: '3 versions', each: `${owners.length} sheets` }[draft.versions]}
           </button>
           {notices.length > 0 ? (
             <Notice kind="note">
@@ -143,6 +172,18 @@ export function Sheets({
       </div>
     </div>
   );
+}
+
+/** Another order of everything. */
+const newSeed = () => newId().slice(0, 8);
+
+/** What can be looked at: one, the versions, or each student's. */
+function choicesOf(
+  versions: Draft['versions'],
+  owners: readonly (CopyOwner & { name: string })[],
+): Choice[] {
+  if (versions === 'abc') return VERSION_LABELS.map((id) => ({ id, name: `Version ${id}` }));
+  return versions === 'each' ? owners.map(({ id, name }) => ({ id, name })) : [];
 }
 
 /** Undo and redo by the usual keys; a text field being typed in keeps its own. */

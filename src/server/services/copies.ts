@@ -1,12 +1,14 @@
 import { likelyCauses } from '../../core/evidence';
-import { INSTRUMENTS, type InstrumentId } from '../../core/instruments';
+import type { InstrumentId } from '../../core/instruments';
 import type { StaffPosition } from '../../core/notation';
-import { stripLines } from '../../core/sayings';
 import {
+  type CopyClass,
+  type CopyOwner,
   composeSheet,
-  KINDS,
-  type SheetCopy,
+  ownCopy,
   type SheetSpec,
+  sharedCopy,
+  VERSION_LABELS,
   type WeighedCause,
 } from '../../core/sheets';
 import { badInput } from '../errors';
@@ -27,49 +29,57 @@ export interface Class {
 
 /** The copies of a sheet: one for all, three that differ in order, or one for each student. */
 export function copiesFor(
-  { group, students }: Class,
+  own: Class,
   spec: SheetSpec,
   { versions, seed }: { versions: Versions; seed: string },
   now: number,
 ): NewCopy[] {
-  const weights = studentWeights(students, spec.positions, group.rules, now);
+  const { all, owners } = copyFacts(own, spec.positions, now);
+  switch (versions) {
+    case 'one':
+      return [{ studentId: null, copy: sharedCopy(spec, all, seed) }];
+    case 'abc':
+      return VERSION_LABELS.map((label) => ({
+        studentId: null,
+        copy: sharedCopy(spec, all, seed, label),
+      }));
+    case 'each':
+      return owners.flatMap((owner) => {
+        const copy = ownCopy(spec, owner, all.taught, seed);
+        return copy ? [{ studentId: owner.id, copy }] : [];
+      });
+  }
+}
+
+/** What copies are made from, for the preview too, so that what is seen is what is printed. */
+export function copyFacts(
+  { group, students }: Class,
+  positions: readonly StaffPosition[],
+  now: number,
+): { all: CopyClass; owners: CopyOwner[] } {
+  const weights = studentWeights(students, positions, group.rules, now);
   const causes = causesOf(students, group);
   const taught = [...introducedOf(group.id)].sort((a, b) => a[1] - b[1]).map(([id]) => id);
-  if (versions === 'each') {
-    const own = students.map((s): NewCopy => {
-      const positions = readable(s, spec);
-      const strip = stripLines(sayingsOf(group, s), positions, spec.fade);
-      const copy: SheetCopy = {
-        seed: `${seed}/${s.id}`,
-        weights: weights.get(s.id)!,
-        positions,
-        strip,
-        taught,
-        causes: causes.get(s.id)!,
-        instrument: s.instrument,
-        leftHanded: s.leftHanded,
-      };
-      return { studentId: s.id, copy };
-    });
-    return own.filter(({ copy }) => copy.positions!.length > 0 || !asksNotes(spec));
-  }
-  const all = [...causes.values()].flat();
-  const shared: SheetCopy = {
-    seed,
-    weights: meanWeights([...weights.values()]),
-    strip: stripLines(group.sayings, spec.positions, spec.fade),
-    taught,
-    causes: summed(all),
+  return {
+    all: {
+      weights: meanWeights([...weights.values()]),
+      causes: summed([...causes.values()].flat()),
+      taught,
+      sayings: group.sayings,
+    },
+    owners: students.map((s) => ({
+      id: s.id,
+      instrument: s.instrument,
+      leftHanded: s.leftHanded,
+      weights: weights.get(s.id)!,
+      causes: causes.get(s.id)!,
+      sayings: sayingsOf(group, s),
+    })),
   };
-  if (versions === 'one') return [{ studentId: null, copy: shared }];
-  return ['A', 'B', 'C'].map((label) => ({
-    studentId: null,
-    copy: { ...shared, seed: `${seed}/${label}`, label },
-  }));
 }
 
 /** Likely misreadings of each student, weighed by how sure they are. */
-export function causesOf(
+function causesOf(
   students: readonly StudentRow[],
   { rules }: Pick<GroupRow, 'rules'>,
 ): Map<string, WeighedCause[]> {
@@ -86,19 +96,11 @@ export function causesOf(
 }
 
 /** The misreadings of a whole group: each as heavy as all who have it together. */
-export function summed(all: readonly WeighedCause[]): WeighedCause[] {
+function summed(all: readonly WeighedCause[]): WeighedCause[] {
   const sum = new Map<WeighedCause['id'], number>();
   for (const { id, weight } of all) sum.set(id, (sum.get(id) ?? 0) + weight);
   return [...sum].map(([id, weight]) => ({ id, weight }));
 }
-
-/** A student's own copy leaves out the clef that their instrument does not read. */
-function readable(student: StudentRow, { positions }: SheetSpec): StaffPosition[] {
-  const { clefs } = INSTRUMENTS[student.instrument];
-  return positions.filter((p) => clefs.includes(p.clef));
-}
-
-const asksNotes = (spec: SheetSpec) => spec.sections.some((s) => KINDS[s.kind].asksNotes);
 
 /** The instrument that most students play, for a sheet for all; the first of the list when there is a tie. */
 export function usualInstrument(students: readonly StudentRow[]): InstrumentId {

@@ -1,0 +1,12 @@
+/**
+ * A new random identifier (UUID version 4). `crypto.randomUUID` is missing in pages that
+ * come over plain HTTP from another machine, as on tablets in a class room.
+ */
+export function newId(): string {
+  const bytes = crypto.getRandomValues(new Uint8Array(16));
+  // Version and variant. Source: RFC 9562, section 5.4.
+  bytes[6] = (bytes[6]! & 0x0f) | 0x40;
+  bytes[8] = (bytes[8]! & 0x3f) | 0x80;
+  const hex = [...bytes].map((b) => b.toString(16).padStart(2, '0')).join('');
+  return hex.replace(/^(.{8})(.{4})(.{4})(.{4})(.{12})$/, '$1-$2-$3-$4-$5');
+}
