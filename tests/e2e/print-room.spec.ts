@@ -152,6 +152,12 @@ test('a marked class becomes a sheet for exactly what went wrong', async ({ page
   await marked.click();
   await hydrated(page);
   await expect(page.getByText('Who has it')).toBeVisible();
+  await expect(page.getByText('of another group')).toHaveCount(0);
+  const here = page.url();
+  const code = await page.getByLabel(/Code in the corner/).inputValue();
+  await open(page, 'marking', 'Boathouse strings', `&code=${code}`);
+  await expect(page.getByText('This sheet is of another group, Monday keys')).toBeVisible();
+  await page.goto(here);
   await expect(page.getByRole('cell', { name: /of 28/ }).first()).toBeVisible();
   await page.getByRole('button', { name: 'Make the sheet for what went wrong' }).click();
   const print = page.getByRole('link', { name: 'print it' });

@@ -2,6 +2,7 @@ import { ledgerLines, type StaffPosition } from '../notation';
 import { seeded } from '../random';
 import type { Figure } from './figures';
 import { type Kind, NothingToAsk, type Task, type Words } from './kind';
+import type { KindId } from './kind-ids';
 import { KINDS } from './kinds';
 import { type RawOptions, readOptions } from './options';
 import type { Question } from './questions';
@@ -27,9 +28,21 @@ export interface Section {
  * @throws RangeError for options that are not the kind's.
  */
 export function composeSheet(spec: SheetSpec, copy: SheetCopy): Section[] {
-  return (copy.sections ?? spec.sections).map((section, i) =>
-    composeSection(spec, copy, section, i + 1),
-  );
+  const sections = copy.sections ?? spec.sections;
+  const all = sections.reduce((sum, s) => sum + headsOf(s), 0);
+  let before = 0;
+  return sections.map((section, i) => {
+    const made = composeSection(spec, copy, section, { n: i + 1, heads: { before, all } });
+    before += headsOf(section);
+    return made;
+  });
+}
+
+/** Kinds whose heads may have letters, because they are named. */
+const LETTERED: readonly KindId[] = ['name-notes', 'mixed-clefs', 'quiz'];
+
+function headsOf({ kind, count }: SectionSpec): number {
+  return LETTERED.includes(kind) ? count : 0;
 }
 
 /** All questions of a composed sheet in the order of the page. */
@@ -41,7 +54,7 @@ function composeSection(
   spec: SheetSpec,
   copy: SheetCopy,
   section: SectionSpec,
-  n: number,
+  { n, heads }: { n: number; heads: Task['heads'] },
 ): Section {
   const kind = KINDS[section.kind];
   const read = readOptions(kind.options, section.options);
@@ -51,7 +64,13 @@ function composeSection(
   const instructions = section.instructions ?? kind.instructions(read.options, words);
   const base = { spec: section, kind, instructions };
   const { within, notices } = allowed(copy.positions ?? spec.positions, section.ledgers);
-  const task = taskOf(spec, copy, section, { within, key, seed: `${copy.seed}/${n}`, words });
+  const task = taskOf(spec, copy, section, {
+    within,
+    key,
+    seed: `${copy.seed}/${n}`,
+    heads,
+    words,
+  });
   try {
     if (kind.asksNotes && within.length === 0)
       throw new NothingToAsk(nothingIn(section, notices.length > 0));
@@ -92,6 +111,7 @@ interface Given {
   readonly within: readonly StaffPosition[];
   readonly key: SheetSpec['key'];
   readonly seed: string;
+  readonly heads: Task['heads'];
   readonly words: Words;
 }
 
@@ -103,6 +123,7 @@ function taskOf(spec: SheetSpec, copy: SheetCopy, section: SectionSpec, given: G
     naming: spec.naming,
     terms: spec.terms,
     headLetters: spec.headLetters,
+    heads: given.heads,
     weights: copy.weights,
     taught: copy.taught,
     causes: copy.causes ?? [],

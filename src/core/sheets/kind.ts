@@ -23,6 +23,8 @@ export interface Task {
   readonly naming: Naming;
   readonly terms: Terms;
   readonly headLetters: HeadLetters;
+  /** Named heads of the sheet before this exercise, and on all of it: letters fade over the whole sheet. */
+  readonly heads: { readonly before: number; readonly all: number };
   readonly weights: Readonly<Record<string, number>> | undefined;
   readonly taught: readonly string[] | undefined;
   readonly causes: readonly WeighedCause[];

@@ -63,7 +63,7 @@ export function nameCell(task: Task, position: StaffPosition, head: CellNote): C
   };
 }
 
-/** Plain heads of a run of notes, with letters inside as the sheet's fading says. */
+/** Plain heads of a run of notes, with letters inside as the sheet says; fading goes over the whole sheet. */
 export function headsWithLetters(task: Task, notes: readonly StaffPosition[]): CellNote[] {
   const seen = new Map<string, number>();
   return notes.map((p, i) => {
@@ -71,7 +71,8 @@ export function headsWithLetters(task: Task, notes: readonly StaffPosition[]): C
     const times = seen.get(id) ?? 0;
     seen.set(id, times + 1);
     const plain = { step: p.step, head: 'whole' } as const;
-    const on = hasLetter(task.headLetters, { i, of: notes.length, times });
+    const { before, all } = task.heads;
+    const on = hasLetter(task.headLetters, { i: before + i, of: all, times });
     return on ? { ...plain, letter: letterAt(p) } : plain;
   });
 }

@@ -17,7 +17,7 @@ export interface Made {
 const LISTED = 8;
 
 /** Sheets made for this group, newest first, to print again or to mark. */
-export function MadeSheets({ made }: { made: readonly Made[] }) {
+export function MadeSheets({ made, group }: { made: readonly Made[]; group: string }) {
   const [times, setTimes] = useState(1);
   if (made.length === 0) return null;
   return (
@@ -30,7 +30,7 @@ export function MadeSheets({ made }: { made: readonly Made[] }) {
       </div>
       <ul className="divide-y divide-rule text-sm">
         {made.slice(0, LISTED).map((s) => (
-          <OneSheet key={s.code} sheet={s} times={times} />
+          <OneSheet key={s.code} sheet={s} group={group} times={times} />
         ))}
       </ul>
     </section>
@@ -39,7 +39,7 @@ export function MadeSheets({ made }: { made: readonly Made[] }) {
 
 const day = new Intl.DateTimeFormat('en', { day: 'numeric', month: 'short' });
 
-function OneSheet({ sheet: s, times }: { sheet: Made; times: number }) {
+function OneSheet({ sheet: s, group, times }: { sheet: Made; group: string; times: number }) {
   const file = `/api/sheets/${s.code}`;
   const extra = Number.isInteger(times) && times > 1 && times <= 40 ? `&times=${times}` : '';
   return (
@@ -66,7 +66,10 @@ function OneSheet({ sheet: s, times }: { sheet: Made; times: number }) {
         'For each student: the sheet, its cards and the fingering chart',
       )}
       {' · '}
-      <a href={`/marking?code=${s.code}`} className="inline-flex min-h-6 items-center">
+      <a
+        href={`/marking?group=${group}&code=${s.code}`}
+        className="inline-flex min-h-6 items-center"
+      >
         mark{s.marked > 0 ? ` (${s.marked} done)` : ''}
       </a>
       <OtherFiles file={file} copies={s.copies} />

@@ -9,7 +9,7 @@ const HEAD_LETTER_NAMES: Readonly<Record<HeadLetters, string>> = {
   all: 'In all',
   other: 'In every other',
   first: 'In the first of each note',
-  fading: 'Fading over the exercise',
+  fading: 'Fading over the sheet',
 };
 
 interface Props {

@@ -167,7 +167,7 @@ export function Sheets({
               ))}
             </Notice>
           ) : null}
-          <MadeSheets made={made} />
+          <MadeSheets made={made} group={group.id} />
         </div>
       </div>
     </div>

@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { letterAt } from '@/core/notation';
-import { type Figure, itemsCsv, itemsMusicXml } from '@/core/sheets';
-import { at, BOTH, cellsOf, made } from '../../helpers/sheets';
+import { composeSheet, type Figure, itemsCsv, itemsMusicXml, newSection } from '@/core/sheets';
+import { at, BOTH, cellsOf, made, sheet } from '../../helpers/sheets';
 
 const figure = <T extends Figure['type']>(s: { figures: readonly Figure[] }, type: T) =>
   s.figures.find((f) => f.type === type) as Extract<Figure, { type: T }>;
@@ -25,6 +25,20 @@ describe('kinds', () => {
     expect(letters('other')).toBe('x-x-x-x-x-x-');
     expect(letters('first')).toBe('xxx---------');
     expect(letters('fading')).toBe('xxxxx-x-----');
+  });
+
+  it('letters in heads fade over the whole sheet, not over each exercise', () => {
+    const sections = ['a', 'b', 'c'].map((id) => newSection('name-notes', id, { count: 4 }));
+    const composed = composeSheet(
+      sheet([...sections, newSection('dots', 'd')], { headLetters: 'fading' }),
+      { seed: 's' },
+    );
+    const letters = composed.map((s) =>
+      cellsOf(s)
+        .map((c) => (c.notes[0]!.letter ? 'x' : '-'))
+        .join(''),
+    );
+    expect(letters.slice(0, 3)).toEqual(['xxxx', 'x-x-', '----']);
   });
 
   it('line or space: counted from the bottom, only on the staff', () => {
