@@ -59,19 +59,21 @@ export function legendBlock({ letters }: LegendFigure, look: Look): Block {
   };
 }
 
+/** Air above the instructions of a part, in mm at ordinary size. */
+const CAPTION_AIR = 4;
+
 /** Instructions of a part. */
 export function captionBlock({ text }: CaptionFigure, look: Look): Block {
-  const lines = wrapText(text, look.width / look.text, 4, 'bold');
+  const size = look.text;
+  const top = CAPTION_AIR * look.scale;
+  const lines = wrapText(text, look.width / size, 4, 'bold');
   return {
-    height: lines.length * look.text * 1.35 + 3,
+    height: top + lines.length * size * 1.35 + 3,
     keep: true,
     draw(surface) {
       lines.forEach((line, i) => {
-        surface.text(line, 0, (i + 0.9) * look.text * 1.35, {
-          size: look.text,
-          weight: 'bold',
-          color: INK,
-        });
+        const y = top + (i + 0.9) * size * 1.35;
+        surface.text(line, 0, y, { size, weight: 'bold', color: INK });
       });
     },
   };
