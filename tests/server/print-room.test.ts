@@ -82,6 +82,12 @@ describe('copies', () => {
     expect(pages(3, 'all') - pages(3, 'sheets')).toBe(pages(1, 'all') - pages(1, 'sheets'));
   });
 
+  it('are not printed by the thousand', () => {
+    const stored = make([newSection('blank-staves', 'p', { count: 60 })], 'each');
+    const print = () => pagesOf(stored, students(), { part: 'sheets', times: 40 });
+    expect(print).toThrow('more than 1000 pages');
+  });
+
   it('can be made of every ready-made sheet', () => {
     for (const preset of PRESETS) {
       const stored = make(preset.sections, 'each', { positions: BOTH });

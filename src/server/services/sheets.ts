@@ -1,7 +1,7 @@
 import { positionId } from '../../core/notation';
 import { composeSheet, copyCode, type SheetSpec } from '../../core/sheets';
 import { type KeyPlayer, type Page, sheetPages, wayPages } from '../../engrave';
-import { notFound } from '../errors';
+import { badInput, notFound } from '../errors';
 import { type GroupRow, introducedOf } from '../stores/groups';
 import { type CopyRow, createSheet, type SheetRow } from '../stores/sheets';
 import { listStudents, type StudentRow } from '../stores/students';
@@ -56,6 +56,9 @@ export interface Printing {
   readonly times?: number;
 }
 
+/** Most pages of sheets in one file: two reams of paper. */
+const MOST_PAGES = 1000;
+
 /** Pages of a stored sheet: the copies, their keys, or both, the keys at the end. */
 export function pagesOf(
   stored: StoredSheet,
@@ -79,6 +82,11 @@ export function pagesOf(
     };
     if (part !== 'key') {
       const pages = sheetPages(spec, sections, print);
+      if (sheets.length + pages.length * times > MOST_PAGES) {
+        throw badInput(
+          `That is more than ${MOST_PAGES} pages at once. Print fewer copies of each, or one copy at a time.`,
+        );
+      }
       for (let i = 0; i < times; i++) sheets.push(...pages);
     }
     if (part === 'sheets') continue;
