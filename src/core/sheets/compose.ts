@@ -60,7 +60,9 @@ function composeSection(
   const read = readOptions(kind.options, section.options);
   if (!read.ok) throw new RangeError(read.reason);
   const key = section.key ?? spec.key;
-  const words: Words = { terms: spec.terms, naming: spec.naming, key, colour: spec.colour };
+  const { terms, naming, colour } = spec;
+  const instrument = copy.instrument ?? spec.instrument;
+  const words: Words = { terms, naming, key, colour, instrument };
   const instructions = section.instructions ?? kind.instructions(read.options, words);
   const base = { spec: section, kind, instructions };
   const { within, notices } = allowed(copy.positions ?? spec.positions, section.ledgers);
@@ -127,7 +129,7 @@ function taskOf(spec: SheetSpec, copy: SheetCopy, section: SectionSpec, given: G
     weights: copy.weights,
     taught: copy.taught,
     causes: copy.causes ?? [],
-    instrument: copy.instrument ?? spec.instrument,
+    instrument: given.words.instrument,
     leftHanded: copy.leftHanded ?? false,
     random: seeded(given.seed),
     other(id, count, options, name) {

@@ -57,6 +57,8 @@ export interface Words {
   readonly naming: Naming;
   readonly key: KeySignature;
   readonly colour: boolean;
+  /** Whose places are asked. */
+  readonly instrument: InstrumentId;
 }
 
 /** An exercise kind. */

@@ -2,8 +2,8 @@ import { bestPlace, INSTRUMENTS, lowerName, type Place } from '../instruments';
 import { pitchAt, type StaffPosition } from '../notation';
 import { NothingToAsk, type Task } from './kind';
 
-/** Whether the task's instrument has places that can be drawn. */
-export function hasPlaces({ instrument }: Task): boolean {
+/** Whether an instrument has places that can be drawn. */
+export function hasPlaces({ instrument }: Pick<Task, 'instrument'>): boolean {
   const { kind } = INSTRUMENTS[instrument].technique;
   return kind !== 'none' && kind !== 'voice';
 }

@@ -25,6 +25,11 @@ export function writtenPlace(place: Place): string | null {
   }
 }
 
+/** Whether an instrument's places can be written; those of keys, bars and voices are shaded, if at all. */
+export function writesPlaces(id: InstrumentId): boolean {
+  return !['keys', 'bars', 'voice', 'none'].includes(INSTRUMENTS[id].technique.kind);
+}
+
 /** A written place as it is compared: `2-3` and `23` are the same. */
 export function plainPlace(text: string): string {
   return text.toLowerCase().replace(/[\s/-]/g, '');

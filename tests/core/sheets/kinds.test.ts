@@ -134,6 +134,8 @@ describe('kinds', () => {
     const none = made('match', { count: 3 });
     expect(figure(none, 'match').places).toEqual([]);
     expect(none.notices.join()).toContain('Without places');
+    expect(none.instructions).toBe('Draw a line from each note to its letter.');
+    expect(s.instructions).toContain('to its place');
   });
 
   it('where: written as the instrument writes it, shaded on a keyboard, left out beyond the range', () => {
@@ -146,6 +148,7 @@ describe('kinds', () => {
     const keys = made('where', { count: 2 }, { instrument: 'keyboard' });
     expect(figure(keys, 'places').way).toBe('shade');
     expect(keys.notices.join()).toContain('are shaded');
+    expect(keys.instructions).toBe('Show on the picture where each note is played.');
     const out = made(
       'where',
       { count: 2 },

@@ -45,7 +45,7 @@ describe('every kind', () => {
   });
 
   it('is told to students in the vocabulary of the group', () => {
-    const words = { naming: 'letters', key: 0, colour: true } as const;
+    const words = { naming: 'letters', key: 0, colour: true, instrument: 'none' } as const;
     const say = (id: 'colour' | 'draw-note', terms: 'US' | 'UK') => {
       const kind = KINDS[id];
       const options = newSection(

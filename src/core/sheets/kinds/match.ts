@@ -11,9 +11,9 @@ export const match = defineKind({
   options: { places: { type: 'flag', label: 'With places on the instrument', start: true } },
   count: { of: 'notes', start: 6, max: 9 },
   asksNotes: true,
-  instructions: ({ places }, { naming }) => {
+  instructions: ({ places }, { naming, instrument }) => {
     const name = naming === 'letters' ? 'letter' : 'name';
-    return places
+    return places && hasPlaces({ instrument })
       ? `Draw a line from each note to its ${name}, and from the ${name} to its place.`
       : `Draw a line from each note to its ${name}.`;
   },

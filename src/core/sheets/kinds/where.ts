@@ -5,7 +5,7 @@ import { defineKind, itemAt, promptOf, type Task } from '../kind';
 import { askDrawn, shownAt } from '../letters';
 import { placeAt, placedNotes } from '../placed';
 import type { Question } from '../questions';
-import { writtenPlace } from '../written-place';
+import { writesPlaces, writtenPlace } from '../written-place';
 
 export const where = defineKind({
   id: 'where',
@@ -26,19 +26,19 @@ export const where = defineKind({
   },
   count: { of: 'notes', start: 8, max: 100 },
   asksNotes: true,
-  instructions: ({ way }) =>
-    way === 'write'
+  instructions: ({ way }, { instrument }) =>
+    way === 'write' && writesPlaces(instrument)
       ? 'Write under each note where it is played.'
-      : way === 'shade'
-        ? 'Show on the picture where each note is played.'
-        : 'Draw the note that is played at the marked place, and write its name.',
+      : way === 'back'
+        ? 'Draw the note that is played at the marked place, and write its name.'
+        : 'Show on the picture where each note is played.',
   check: 'The key has the place under or beside each note: compare it sign by sign.',
   compose(task, { way }) {
     const placed = placedNotes(task);
     const { notes, notices } = chosen(task, { only: placed.only });
     const written = notes.map((p) => writtenPlace(placeAt(p, task)));
     const { instrument, leftHanded, key } = task;
-    const shade = way === 'write' && written.some((w) => w === null);
+    const shade = way === 'write' && !writesPlaces(instrument);
     const all = [
       ...placed.notices,
       ...notices,
