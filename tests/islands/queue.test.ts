@@ -144,8 +144,8 @@ describe('a marking that is corrected', () => {
       { positions, naming, key: 1 },
     );
     const sections = composeSheet(spec, { seed: 's' });
-    const typed = typedAgain(sections, { copy: 1, given, right: 0 }, 1, naming);
-    const read = sections.map((s, i) => markTyped(s.questions, typed[i]!, naming));
+    const typed = typedAgain(sections, { copy: 1, given, right: 0 }, 1);
+    const read = sections.map((s, i) => markTyped(s.questions, typed[i]!));
     return [typed, read.flatMap((r) => (r.ok ? r.marks.map((m) => m.given) : r.reason))];
   };
 
@@ -165,8 +165,6 @@ describe('a marking that is corrected', () => {
 
   it('is empty for another copy', () => {
     const sections = composeSheet(sheet([newSection('dots', 'a', { count: 2 })]), { seed: 's' });
-    expect(typedAgain(sections, { copy: 2, given: ['E', 'F'], right: 0 }, 1, 'letters')).toEqual([
-      '',
-    ]);
+    expect(typedAgain(sections, { copy: 2, given: ['E', 'F'], right: 0 }, 1)).toEqual(['']);
   });
 });

@@ -20,18 +20,15 @@ export interface Taken {
   readonly given: string | null;
 }
 
-export interface Typing {
-  readonly naming: Naming;
-  /** Whether the text begins a new part, after a space or comma. */
-  readonly fresh: boolean;
-}
-
 /** How one form of answer is keyed in, with as few keys as it can be. */
 export interface Entry {
   /** For whoever keys it in. */
-  readonly how: (question: Question, naming: Naming) => string;
-  /** Reads the answer at the start of `text`; null when it is none. */
-  readonly take: (text: string, question: Question, typing: Typing) => Taken | null;
+  readonly how: (question: Question) => string;
+  /**
+   * Reads the answer at the start of `text`; null when it is none. `fresh`: the text begins
+   * a new part, after a space or comma.
+   */
+  readonly take: (text: string, question: Question, fresh: boolean) => Taken | null;
 }
 
 const one =
@@ -56,8 +53,14 @@ const SYLLABLES: Readonly<Record<string, Letter>> = {
 /** The rest of the part, up to a space or comma. */
 const partOf = (text: string) => /^[^\s,;]*/.exec(text)![0];
 
-function takeName(text: string, question: Question, { naming, fresh }: Typing): Taken | null {
-  if (naming !== 'letters') return takeSyllable(text, question, naming);
+/** How an answer that is a name is written. */
+function namesOf({ names }: Question): NonNullable<Question['names']> {
+  return names ?? { naming: 'letters', key: 0 };
+}
+
+function takeName(text: string, question: Question, fresh: boolean): Taken | null {
+  const { naming, key } = namesOf(question);
+  if (naming !== 'letters') return takeSyllable(text, naming, key);
   const part = partOf(text);
   // `bb` alone is B flat; inside a run such as `fabbe` it is two Bs.
   const whole = fresh && /^[A-Ga-g][#♯b♭]?$/u.test(part) ? part : null;
@@ -66,11 +69,10 @@ function takeName(text: string, question: Question, { naming, fresh }: Typing): 
   return name && found ? { length: found.length, given: nameText(name) } : null;
 }
 
-function takeSyllable(text: string, question: Question, naming: Naming): Taken | null {
+function takeSyllable(text: string, naming: Naming, key: KeySignature): Taken | null {
   const found = /^(do|re|mi|fa|sol|la|ti|[drmfslt])([#♯♭]?)/iu.exec(text);
   if (!found) return null;
   const first = found[1]![0]!.toLowerCase();
-  const key = question.evidence?.item.key ?? 0;
   const named = naming === 'fixed-do' ? SYLLABLES[first]! : degree(first, key);
   const sign = parseName(`C${found[2]}`)!.alter;
   // Movable do says the signature with the syllable; fixed do says the sign.
@@ -101,8 +103,8 @@ function takePlace(text: string, question: Question): Taken | null {
 
 export const ENTRIES: Readonly<Record<EntryId, Entry>> = {
   name: {
-    how: (_, naming) =>
-      naming === 'letters'
+    how: (question) =>
+      namesOf(question).naming === 'letters'
         ? 'notes are A to G, with # or b where the sheet asks for it'
         : 'notes are d r m f s l t, for do re mi fa sol la ti, with # or ♭ where the sheet asks for it',
     take: takeName,
@@ -132,11 +134,11 @@ export const ENTRIES: Readonly<Record<EntryId, Entry>> = {
     },
   },
   correction: {
-    how: (_, naming) =>
-      `a full stop where the label was left alone, else what was written: ${naming === 'letters' ? 'A to G' : 'd r m f s l t'}`,
-    take(text, question, typing) {
+    how: (question) =>
+      `a full stop where the label was left alone, else what was written: ${namesOf(question).naming === 'letters' ? 'A to G' : 'd r m f s l t'}`,
+    take(text, question, fresh) {
       if (text[0] === '.') return { length: 1, given: '.' };
-      return takeName(text, question, typing);
+      return takeName(text, question, fresh);
     },
   },
   place: {
@@ -156,11 +158,11 @@ export const ENTRIES: Readonly<Record<EntryId, Entry>> = {
 };
 
 /** A stored answer as it would be keyed in: to correct it later. */
-export function typedAs(question: Question, given: string | null, naming: Naming): string {
+export function typedAs(question: Question, given: string | null): string {
+  const { naming, key } = namesOf(question);
   const name =
     question.entry === 'name' || question.entry === 'correction' ? parseName(given ?? '') : null;
   if (given === null || name === null || naming === 'letters') return given ?? '-';
-  const key = question.evidence?.item.key ?? 0;
   const movable = naming === 'movable-do';
   const from = movable ? tonic(key).letter : 'C';
   const steps = (letterIndex(name.letter) - letterIndex(from) + 7) % 7;

@@ -30,6 +30,7 @@ export function askName(task: Task, position: StaffPosition): Question {
     answer: answerAt(position, task.key),
     shown: shownAt(position, task.key, task.naming),
     evidence: { item: itemAt(position, task.key), task: 'name' },
+    names: { naming: task.naming, key: task.key },
   };
 }
 

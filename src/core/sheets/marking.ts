@@ -1,6 +1,5 @@
 import { type Answer, isRight } from '../evidence';
 import { bestPlace, isPlaceOf } from '../instruments';
-import type { Naming } from '../notation';
 import { pitchAt, positionId } from '../notation';
 import { codesOf, ENTRIES } from './entries';
 import type { Question } from './questions';
@@ -29,11 +28,7 @@ const REST = '*';
  * questions are allowed while typing: `left` says how many are missing. More, or anything
  * that is no answer to its question, is refused with the place and what would be right.
  */
-export function markTyped(
-  questions: readonly Question[],
-  typed: string,
-  naming: Naming = 'letters',
-): Marked {
+export function markTyped(questions: readonly Question[], typed: string): Marked {
   const marks: Mark[] = [];
   let text = typed.trim();
   let fresh = true;
@@ -46,8 +41,8 @@ export function markTyped(
       for (const q of questions.slice(marks.length)) marks.push({ given: q.answer, correct: true });
       break;
     }
-    const taken = takenFrom(text, question, { naming, fresh });
-    if (!taken) return unreadable(text, question, marks.length + 1, naming);
+    const taken = takenFrom(text, question, fresh);
+    if (!taken) return unreadable(text, question, marks.length + 1);
     marks.push({ given: taken.given, correct: isRightMark(question, taken.given) });
     text = text.slice(taken.length);
     fresh = text === '' || GAP.test(text);
@@ -56,10 +51,10 @@ export function markTyped(
   return { ok: true, marks, left: questions.length - marks.length };
 }
 
-function takenFrom(text: string, question: Question, typing: { naming: Naming; fresh: boolean }) {
+function takenFrom(text: string, question: Question, fresh: boolean) {
   const entry = ENTRIES[question.entry];
   return (
-    entry.take(text, question, typing) ?? (BLANK.test(text) ? { length: 1, given: null } : null)
+    entry.take(text, question, fresh) ?? (BLANK.test(text) ? { length: 1, given: null } : null)
   );
 }
 
@@ -73,10 +68,10 @@ function tooMany(asked: number, keyed: number): Marked {
   };
 }
 
-function unreadable(text: string, question: Question, number: number, naming: Naming): Marked {
+function unreadable(text: string, question: Question, number: number): Marked {
   const what = /^[^\s,;]{1,12}/.exec(text)?.[0] ?? text.slice(0, 12);
   const shown = question.entry === 'name' || question.entry === 'tick' ? what[0]! : what;
-  const how = ENTRIES[question.entry].how(question, naming);
+  const how = ENTRIES[question.entry].how(question);
   return { ok: false, reason: `Number ${number} is “${shown}”: ${how}, and - for a blank.` };
 }
 

@@ -1,5 +1,6 @@
 import type { Item, Task } from '../evidence';
 import type { InstrumentId } from '../instruments';
+import type { KeySignature, Naming } from '../notation';
 
 /** How an answer is keyed in: see `entries.ts`. */
 export const ENTRY_IDS = [
@@ -32,6 +33,8 @@ export interface Question {
     readonly task: Task;
     readonly instrument?: InstrumentId;
   };
+  /** How names are written here, and under which signature; for answers that are names. */
+  readonly names?: { readonly naming: Naming; readonly key: KeySignature };
   /** The label that stands there already, on a line with mistakes. */
   readonly label?: string;
   /** The notes by their numbers, where the answer is a number: the one given was taken for the name asked. */

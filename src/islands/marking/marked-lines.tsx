@@ -1,6 +1,5 @@
 import { useMemo } from 'react';
 import type { Item } from '../../core/evidence';
-import type { Naming } from '../../core/notation';
 import type { Mark, Question } from '../../core/sheets';
 import { displayName, FELT, lineSvg, MADDER } from '../../engrave';
 import { Svg } from '../../ui/svg';
@@ -11,21 +10,20 @@ const SLOTS = 12;
 interface Props {
   questions: readonly Question[];
   marks: readonly Mark[];
-  naming: Naming;
 }
 
 /** What was asked with what was written: right in felt, wrong in madder with the right answer. */
-export function MarkedLines({ questions, marks, naming }: Props) {
+export function MarkedLines({ questions, marks }: Props) {
   const items = questions.map((q) => q.evidence?.item);
   const onStaff = items.every((item) => item !== undefined);
   return onStaff ? (
-    <Staves questions={questions} items={items} marks={marks} naming={naming} />
+    <Staves questions={questions} items={items} marks={marks} />
   ) : (
-    <Chips questions={questions} marks={marks} naming={naming} />
+    <Chips questions={questions} marks={marks} />
   );
 }
 
-function Staves({ questions, items, marks, naming }: Props & { items: readonly Item[] }) {
+function Staves({ questions, items, marks }: Props & { items: readonly Item[] }) {
   const pictures = useMemo(
     () =>
       lines(items).map(({ from, to }) =>
@@ -36,10 +34,9 @@ function Staves({ questions, items, marks, naming }: Props & { items: readonly I
             mark: marks[from + i],
           })),
           from,
-          naming,
         ),
       ),
-    [questions, items, marks, naming],
+    [questions, items, marks],
   );
   return (
     <div className="space-y-1">
@@ -66,17 +63,20 @@ interface Asked {
   readonly mark: Mark | undefined;
 }
 
-function picture(asked: readonly Asked[], from: number, naming: Naming): string {
+function picture(asked: readonly Asked[], from: number): string {
   const notes = asked.map(({ question, item, mark }) => {
     if (!mark) {
-      const { label } = question;
-      return { step: item.step, ...(label ? { label: displayName(label, naming, item.key) } : {}) };
+      const { label, names } = question;
+      return {
+        step: item.step,
+        ...(label ? { label: displayName(label, names?.naming, names?.key) } : {}),
+      };
     }
     const color = mark.correct ? FELT : MADDER;
     return {
       step: item.step,
       color,
-      label: given(question, mark, naming),
+      label: given(question, mark),
       labelColor: color,
       under: mark.correct ? '✓' : (question.shown ?? question.answer),
     };
@@ -89,16 +89,16 @@ function picture(asked: readonly Asked[], from: number, naming: Naming): string 
 }
 
 /** An answer as shown to whoever marks. */
-function given({ entry, evidence }: Question, mark: Mark, naming: Naming): string {
+function given({ entry, names }: Question, mark: Mark): string {
   if (mark.given === null) return '–';
   if (entry === 'tick') return mark.correct ? '+' : 'x';
   if (entry === 'name' || entry === 'correction') {
-    return displayName(mark.given, naming, evidence?.item.key);
+    return displayName(mark.given, names?.naming, names?.key);
   }
   return mark.given;
 }
 
-function Chips({ questions, marks, naming }: Props) {
+function Chips({ questions, marks }: Props) {
   return (
     <ol className="flex flex-wrap gap-1.5 text-sm">
       {questions.map((q, i) => {
@@ -113,7 +113,7 @@ function Chips({ questions, marks, naming }: Props) {
             <span className="hint">{i + 1}</span>{' '}
             {mark ? (
               <b>
-                {given(q, mark, naming)} {mark.correct ? '✓' : `✗ ${q.shown ?? q.answer}`}
+                {given(q, mark)} {mark.correct ? '✓' : `✗ ${q.shown ?? q.answer}`}
               </b>
             ) : (
               '…'

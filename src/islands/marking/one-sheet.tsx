@@ -26,11 +26,10 @@ interface Props {
 
 /** One student's sheet: a field for each exercise, and what comes of it as it is typed. */
 export function OneSheet({ kit, student, copies, copy, choose, at, saved }: Props) {
-  const { naming } = kit.spec;
   const sections = useMemo(() => composeSheet(kit.spec, copy.copy), [kit.spec, copy.copy]);
   const before = useMemo(
-    () => typedAgain(sections, student.marked, copy.number, naming),
-    [sections, student.marked, copy.number, naming],
+    () => typedAgain(sections, student.marked, copy.number),
+    [sections, student.marked, copy.number],
   );
   const [typed, setTyped] = useState(() => {
     const draft = readDraft(kit.code, student.id);
@@ -41,8 +40,8 @@ export function OneSheet({ kit, student, copies, copy, choose, at, saved }: Prop
   const form = useRef<HTMLFormElement>(null);
   useEffect(() => form.current?.querySelector<HTMLInputElement>('input[data-entry]')?.focus(), []);
   const marked = useMemo(
-    () => sections.map(({ questions }, i) => markTyped(questions, typed[i] ?? '', naming)),
-    [sections, typed, naming],
+    () => sections.map(({ questions }, i) => markTyped(questions, typed[i] ?? '')),
+    [sections, typed],
   );
   const readable = marked.every((m) => m.ok);
   const some = typed.some((t) => t.trim() !== '');
@@ -140,7 +139,6 @@ export function OneSheet({ kit, student, copies, copy, choose, at, saved }: Prop
               section={section}
               typed={typed[i] ?? ''}
               marked={marked[i]!}
-              naming={naming}
               type={(text) => type(i, text)}
               last={i === last}
               save={save}
@@ -171,14 +169,13 @@ interface ExerciseProps {
   section: Section;
   typed: string;
   marked: Marked;
-  naming: MarkingKit['spec']['naming'];
   type: (text: string) => void;
   last: boolean;
   save: () => void;
 }
 
 /** One exercise: Enter goes on to the next, and at the last one saves. */
-function OneExercise({ section, typed, marked, naming, type, last, save }: ExerciseProps) {
+function OneExercise({ section, typed, marked, type, last, save }: ExerciseProps) {
   const { questions, kind } = section;
   const next = marked.ok
     ? questions[Math.min(marked.marks.length, questions.length - 1)]!
@@ -188,7 +185,7 @@ function OneExercise({ section, typed, marked, naming, type, last, save }: Exerc
       <label className="field">
         {kind.name}{' '}
         <span className="hint">
-          {questions.length}: {ENTRIES[next.entry].how(next, naming)}
+          {questions.length}: {ENTRIES[next.entry].how(next)}
         </span>
         <input
           data-entry
@@ -215,7 +212,7 @@ function OneExercise({ section, typed, marked, naming, type, last, save }: Exerc
       </label>
       {marked.ok ? (
         <div className="mt-2">
-          <MarkedLines questions={questions} marks={marked.marks} naming={naming} />
+          <MarkedLines questions={questions} marks={marked.marks} />
         </div>
       ) : (
         <Notice kind="wrong">{marked.reason}</Notice>

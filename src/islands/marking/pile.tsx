@@ -14,8 +14,6 @@ interface Props {
   copy: number | null;
 }
 
-const HOUR = 3_600_000;
-
 /** Copies that a student may have: their own, or every version for all. */
 function copiesOf(kit: MarkingKit, student: StudentLine): MarkingKit['copies'] {
   const own = kit.copies.filter((c) => c.studentId === student.id);
@@ -46,7 +44,7 @@ export function Pile({ kit, copy: asked }: Props) {
   const [last, setLast] = useState<StudentLine | null>(null);
   const [problem, setProblem] = useState<string | null>(null);
   const [versions, setVersions] = useState<Readonly<Record<string, number>>>({});
-  const [day, setDay] = useState(() => dayText(kit.at + HOUR));
+  const [day, setDay] = useState(() => dayText(kit.at));
   usePageKeys((by) => {
     const next = students.findIndex((s) => s.id === who) + by;
     setWho(students[(next + students.length) % students.length]?.id ?? who);
@@ -84,7 +82,7 @@ export function Pile({ kit, copy: asked }: Props) {
         ? await send('PUT', address, {
             studentId: last.id,
             copy: was.copy,
-            typed: typedAgain(composeSheet(kit.spec, own.copy), was, was.copy, kit.spec.naming),
+            typed: typedAgain(composeSheet(kit.spec, own.copy), was, was.copy),
             at,
           })
         : await send('DELETE', address, { studentId: last.id });

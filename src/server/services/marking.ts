@@ -43,8 +43,8 @@ export function markSheet(
   const student = students.find((s) => s.id === input.studentId);
   if (!student) throw notFound('This student');
   refuseOthersCopy(stored, students, input.copy, student);
-  const { sections, spec } = composedCopy(stored, input.copy, students);
-  const marks = marksOf(sections, input.typed, spec.naming);
+  const { sections } = composedCopy(stored, input.copy, students);
+  const marks = marksOf(sections, input.typed);
   const given = marks.map((m) => m.given);
   const before = markingsOf(stored.sheet.code).get(student.id);
   if (before && isSame(before, input.copy, given)) return before;
@@ -100,13 +100,9 @@ function refuseOthersCopy(
 }
 
 /** Marks of every question, blanks where an exercise was not keyed in to its end. */
-function marksOf(
-  sections: readonly Section[],
-  typed: readonly string[],
-  naming: Parameters<typeof markTyped>[2],
-): Mark[] {
+function marksOf(sections: readonly Section[], typed: readonly string[]): Mark[] {
   return sections.flatMap(({ questions, kind }, i) => {
-    const marked = markTyped(questions, typed[i] ?? '', naming);
+    const marked = markTyped(questions, typed[i] ?? '');
     if (!marked.ok) throw badInput(`${kind.name}: ${marked.reason}`);
     return questions.map((_, k) => marked.marks[k] ?? { given: null, correct: false });
   });

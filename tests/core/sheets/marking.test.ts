@@ -4,12 +4,8 @@ import { at, made } from '../../helpers/sheets';
 
 const named = (positions = at('treble', 0, 1, 2, 3), key: 0 | -1 = 0, count = 4) =>
   made('name-notes', { count }, { positions, key }).questions;
-const given = (
-  questions: readonly Question[],
-  typed: string,
-  naming?: 'fixed-do' | 'movable-do',
-) => {
-  const marked = markTyped(questions, typed, naming);
+const given = (questions: readonly Question[], typed: string) => {
+  const marked = markTyped(questions, typed);
   if (!marked.ok) throw new Error(marked.reason);
   return marked.marks.map((m) => m.given);
 };
@@ -52,11 +48,32 @@ describe('keying in', () => {
   });
 
   it('reads syllables by their first letters', () => {
-    const two = named(at('treble', 1, 2), 0, 2);
-    expect(given(two, 'fs', 'fixed-do')).toEqual(['F', 'G']);
-    expect(given(two, 'fa sol', 'fixed-do')).toEqual(['F', 'G']);
-    const inF = named(at('treble', 4), -1, 1);
-    expect(given(inF, 'f', 'movable-do')).toEqual(['Bb']);
+    const said = (naming: 'fixed-do' | 'movable-do', key: 0 | -1, ...steps: number[]) =>
+      made(
+        'name-notes',
+        { count: steps.length },
+        { positions: at('treble', ...steps), key, naming },
+      ).questions;
+    expect(given(said('fixed-do', 0, 1, 2), 'fs')).toEqual(['F', 'G']);
+    expect(given(said('fixed-do', 0, 1, 2), 'fa sol')).toEqual(['F', 'G']);
+    expect(given(said('movable-do', -1, 4), 'f')).toEqual(['Bb']);
+  });
+
+  it('reads letters where letters were written, whatever the class sings', () => {
+    const spelled = made('words', { count: 2 }, { naming: 'fixed-do', key: 2 }).questions;
+    const typed = spelled
+      .map((q) => q.answer)
+      .join('')
+      .toLowerCase();
+    expect(markTyped(spelled, typed)).toMatchObject({ ok: true, left: 0 });
+    expect(given(spelled, '*')).toEqual(given(spelled, typed));
+  });
+
+  it('names the second note of a step by the key note of the signature', () => {
+    const pairs = made('steps', { count: 3 }, { naming: 'movable-do', key: 1 }).questions;
+    const typed = pairs.map((q) => (q.entry === 'name' ? q.shown : q.answer)).join(' ');
+    const marked = markTyped(pairs, typed);
+    expect(marked.ok && marked.marks.every((m) => m.correct)).toBe(true);
   });
 
   it('reads lines and spaces, motions, pairs and ticks', () => {

@@ -64,6 +64,7 @@ export const findMistakes = defineKind({
         answer: wrong.has(i) ? answerAt(p, task.key) : '.',
         shown: wrong.has(i) ? right[i]! : 'left as it is',
         evidence: { item: itemAt(p, task.key), task: 'name' },
+        names: { naming: task.naming, key: task.key },
         label: wrong.get(i)?.name ?? answerAt(p, task.key),
       })),
       notices:

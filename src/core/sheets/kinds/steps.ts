@@ -66,6 +66,7 @@ export const steps = defineKind({
           prompt: promptOf(second, task.terms),
           answer: answerAt(second, task.key),
           shown: shownAt(second, task.key, task.naming),
+          names: { naming: task.naming, key: task.key },
         });
       }
     });
