@@ -126,6 +126,13 @@ describe('what stands on cards', () => {
     expect(heads(note)).toBe(1);
   });
 
+  it('no card without a front: a place is asked only where there is one', () => {
+    const ask = (instrument: 'none' | 'violin') =>
+      cardsFor(at('treble', -6, 4), { ...options, front: 'place', instrument });
+    expect(ask('none')).toEqual([]);
+    expect(ask('violin')).toHaveLength(1);
+  });
+
   it('how the note is found, in the school’s own way', () => {
     const back = (method: 'two-sayings' | 'landmarks' | 'hand-position') => {
       const cards = cardsFor(at('treble', 4), {

@@ -40,7 +40,7 @@ export interface CardOptions extends Partial<CardSettings> {
 
 /**
  * The cards of a set: for notes one for each position that the instrument's clefs can
- * show. What a card asks never stands on its back as well.
+ * show; none for a note that has nothing to put in front. What a card asks never stands on its back as well.
  */
 export function cardsFor(positions: readonly StaffPosition[], options: CardOptions): Card[] {
   const settings = { ...CARD_START, ...options };
@@ -56,7 +56,8 @@ type Full = CardOptions & CardSettings;
 function cardsOf(positions: readonly StaffPosition[], options: Full): Card[] {
   switch (options.set) {
     case 'notes':
-      return positions.map((p) => noteCard(p, options));
+      // A card that asks for a place needs one on the instrument.
+      return positions.map((p) => noteCard(p, options)).filter((c) => c.front.length > 0);
     case 'letters':
       return letterCards(options);
     case 'clefs':

@@ -77,8 +77,8 @@ export function Cards({ group, students, chosen: initial, lessons }: Props) {
           </Notice>
         ) : cards.length === 0 ? (
           <Notice kind="note">
-            {student?.name ?? 'Nobody'} does not read the clef of the chosen notes. Choose notes of
-            another clef.
+            {student?.name ?? 'Nobody'} does not read the clef of the chosen notes, or has no place
+            for them on the instrument. Choose other notes or another front.
           </Notice>
         ) : null}
         {right ? null : (

@@ -32,7 +32,7 @@ export const GET = endpoint({
     });
     if (pages.length === 0) {
       throw badInput(
-        'No card fits: the chosen notes are in a clef that nobody here reads. Choose others on the staff.',
+        'No card fits: nobody here reads the clef of the chosen notes, or has a place for them on the instrument. Choose others on the staff, or another front.',
       );
     }
     return pdfResponse(await pagesToPdf(pages, `Cards, ${group.name}`), 'cards');
